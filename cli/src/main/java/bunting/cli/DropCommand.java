@@ -1,0 +1,158 @@
+package bunting.cli;
+
+import bunting.core.power.Line;
+import bunting.core.power.LineSolution;
+import bunting.core.power.LineSolver;
+import bunting.core.show.LoadKind;
+import bunting.core.show.Run;
+import bunting.core.show.Texts;
+import bunting.files.BadInputException;
+import bunting.files.DropWriter;
+import java.io.PrintWriter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+@Command(
+    name = "drop",
+    mixinStandardHelpOptions = true,
+    description = "The volts along one run; exit 1 if the network cannot stand.")
+final class DropCommand implements Callable<Integer> {
+  @Spec private CommandSpec spec = CommandSpec.create();
+
+  @Option(names = "--volts", required = true, description = "Volts of supply and pixels.")
+  private double volts;
+
+  @Option(names = "--pixels", required = true, description = "How many pixels.")
+  private int pixels;
+
+  @Option(names = "--pitch", required = true, description = "Pixels a metre.")
+  private double pitch;
+
+  @Option(names = "--ma", required = true, description = "Milliamps of a pixel.")
+  private double milliamps;
+
+  @Option(
+      names = "--load",
+      defaultValue = "constant-current",
+      description = "constant-current, constant-power or resistive.")
+  private String load = "";
+
+  @Option(names = "--rail-ohms-per-m", required = true, description = "Ohms a metre of one rail.")
+  private double railOhmsPerM;
+
+  @Option(
+      names = "--feed",
+      paramLabel = "PIXEL,LENGTH_M,WIRE",
+      description = "A feed; as often as there are feeds.")
+  private List<String> feeds = new ArrayList<>();
+
+  @Option(names = "--auto", description = "Not in this version.")
+  private boolean auto;
+
+  @Option(
+      names = {"--min-volts", "--feed-wire", "--start-m"},
+      hidden = true)
+  private List<String> autoArguments = new ArrayList<>();
+
+  @Option(names = "--json", description = "As JSON.")
+  private boolean json;
+
+  @Override
+  public Integer call() throws BadInputException {
+    if (auto || !autoArguments.isEmpty()) {
+      throw new BadInputException(
+          "Command line: 'drop --auto' comes with a later version of Bunting; give the feeds with"
+              + " --feed.");
+    }
+    checkNumbers();
+    LoadKind kind =
+        Arrays.stream(LoadKind.values())
+            .filter(k -> k.id().equals(load))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new BadInputException(
+                        "Command line: --load should be constant-current, constant-power or"
+                            + " resistive."));
+    List<FeedOption> parsed = new ArrayList<>();
+    for (String feed : feeds) {
+      parsed.add(FeedOption.parse(feed, pixels));
+    }
+    if (parsed.isEmpty()) {
+      throw new BadInputException(
+          "Command line: no --feed is given; give at least one, such as --feed 1,2,16AWG.");
+    }
+    int[] at = parsed.stream().mapToInt(f -> f.atPixel() - 1).toArray();
+    double[] ohms = parsed.stream().mapToDouble(f -> f.wire().loopOhms(f.metres())).toArray();
+    Line line =
+        Line.uniform(volts, pixels, milliamps / 1000, kind, 2 * railOhmsPerM / pitch, at, ohms);
+    return switch (LineSolver.solve(line)) {
+      case LineSolution.Falls f -> {
+        spec.commandLine().getErr().println(sentence(f));
+        yield Main.STOPPED;
+      }
+      case LineSolution.Stands s -> {
+        print(s, at);
+        yield 0;
+      }
+    };
+  }
+
+  private void checkNumbers() throws BadInputException {
+    check("--volts", volts > 0 && volts <= 1000, "over 0, to 1000");
+    check("--pixels", pixels >= 1 && pixels <= Run.PIXELS_MAX, "from 1 to 1000000");
+    check("--pitch", pitch > 0 && pitch <= 100_000, "over 0, to 100000");
+    check("--ma", milliamps >= 0 && milliamps <= 1e6, "from 0 to 1000000");
+    check("--rail-ohms-per-m", railOhmsPerM >= 0 && railOhmsPerM <= 1e6, "from 0 to 1000000");
+  }
+
+  private static void check(String option, boolean good, String range) throws BadInputException {
+    if (!good) {
+      throw new BadInputException("Command line: " + option + " should be a number " + range + ".");
+    }
+  }
+
+  private static String sentence(LineSolution.Falls f) {
+    return "This network cannot stand: at pixel "
+        + (f.atIndex() + 1)
+        + (f.atOrBelowZero()
+            ? " the volts would be 0 or less; add feeds, thicker wire or less load."
+            : " the load asks for more power than the wires can carry; add feeds, thicker wire or"
+                + " less load.");
+  }
+
+  private void print(LineSolution.Stands s, int[] at) {
+    PrintWriter out = spec.commandLine().getOut();
+    if (json) {
+      out.print(DropWriter.write(s, at, volts));
+    } else {
+      out.println(
+          "least volts  "
+              + Texts.fixed(s.volts().lowest(), 3)
+              + " V at pixel "
+              + (s.volts().lowestIndex() + 1));
+      out.println(
+          "first, last  "
+              + Texts.fixed(s.volts().at(0), 3)
+              + " V, "
+              + Texts.fixed(s.volts().at(pixels - 1), 3)
+              + " V");
+      for (int f = 0; f < at.length; f++) {
+        out.println("feed at " + (at[f] + 1) + "  " + Texts.fixed(s.feedAmps().at(f), 3) + " A");
+      }
+      out.println(
+          "total  "
+              + Texts.fixed(s.totalAmps(), 3)
+              + " A, "
+              + Texts.fixed(s.totalAmps() * volts, 1)
+              + " W");
+    }
+    out.flush();
+  }
+}

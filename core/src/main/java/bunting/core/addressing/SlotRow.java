@@ -1,0 +1,7 @@
+package bunting.core.addressing;
+
+/**
+ * Slots of one universe that pixels of a run take; pixels in the run's numbering, all bounds
+ * included.
+ */
+public record SlotRow(int universe, int firstSlot, int lastSlot, int firstPixel, int lastPixel) {}

@@ -1,0 +1,80 @@
+package bunting.core.addressing;
+
+import bunting.core.ports.BoxLoad;
+import bunting.core.ports.Piece;
+import bunting.core.ports.PortLoad;
+import bunting.core.ports.UniverseRoom;
+import bunting.core.show.Addressing;
+import java.util.List;
+
+/**
+ * Counts the universes of each controller by giving the slots out for trial. Most calls are
+ * answered sooner: a box whose slots would fill few enough universes however badly they begin (one
+ * more than its slots need when no pixel straddles) needs no trial.
+ */
+public final class UniverseCount implements UniverseRoom {
+  private final Addressing policy;
+
+  /** For one addressing policy. */
+  public UniverseCount(Addressing policy) {
+    this.policy = policy;
+  }
+
+  @Override
+  public boolean fits(List<BoxLoad> boxes) {
+    return plainlyFits(boxes) || fitsOnTrial(boxes);
+  }
+
+  /** True only if no beginning could bring any box over its limit; false says nothing. */
+  private boolean plainlyFits(List<BoxLoad> boxes) {
+    long total = policy.startUniverse();
+    for (var range : policy.reserved()) {
+      total += range.last() - range.first() + 2L;
+    }
+    for (BoxLoad box : boxes) {
+      long universes = mostUniverses(box);
+      if (universes > box.type().universesMax()) {
+        return false;
+      }
+      total += universes;
+    }
+    return total < policy.protocol().universeMax();
+  }
+
+  private long mostUniverses(BoxLoad box) {
+    if (box.isEmpty()) {
+      return 0;
+    }
+    long universes = 1;
+    for (PortLoad port : box.ports()) {
+      for (Piece piece : port.pieces()) {
+        int perUniverse = SlotCursor.SLOTS / piece.type().channels();
+        universes += (piece.pixels() + perUniverse - 1L) / perUniverse + 1;
+      }
+    }
+    return universes + policy.reserved().size();
+  }
+
+  private boolean fitsOnTrial(List<BoxLoad> boxes) {
+    SlotCursor cursor = new SlotCursor(policy);
+    for (BoxLoad box : boxes) {
+      int count = 0;
+      int last = 0;
+      for (PortLoad port : box.ports()) {
+        if (!port.pieces().isEmpty()) {
+          cursor.startPort();
+        }
+        for (Piece piece : port.pieces()) {
+          for (SlotRow row : cursor.take(piece.type().channels(), piece.first(), piece.last())) {
+            count += row.universe() == last ? 0 : 1;
+            last = row.universe();
+          }
+        }
+      }
+      if (cursor.exhausted() || count > box.type().universesMax()) {
+        return false;
+      }
+    }
+    return true;
+  }
+}

@@ -1,0 +1,252 @@
+package bunting.core.assess;
+
+import bunting.core.addressing.SlotCursor;
+import bunting.core.addressing.SlotRow;
+import bunting.core.mains.CircuitPlanner;
+import bunting.core.ports.PortRules;
+import bunting.core.show.Circuit;
+import bunting.core.show.ControllerType;
+import bunting.core.show.Decisions;
+import bunting.core.show.Feed;
+import bunting.core.show.PixelType;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Segment;
+import bunting.core.show.Show;
+import bunting.core.show.SupplyType;
+import bunting.core.survey.Geometry;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * Compiles a show and its decisions into chains, solves them and keys the results by the user's ids
+ * again.
+ */
+final class Reader {
+  private final Show show;
+  private final Decisions decisions;
+  private final Map<String, Run> runs;
+  private final Map<String, PixelType> pixelTypes;
+  private final Map<String, ControllerType> controllerTypes;
+  private final Map<String, Segment> segments;
+  private final Map<String, Point> boxes = new HashMap<>();
+  private final Map<String, Double> feedM = new HashMap<>();
+  private final Map<String, Double> feedAmps = new HashMap<>();
+  private final List<SegmentReading> segmentReadings = new ArrayList<>();
+
+  Reader(Show show, Decisions decisions) {
+    this.show = show;
+    this.decisions = decisions;
+    this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
+    this.pixelTypes = show.catalogue().pixelTypesById();
+    this.controllerTypes = show.catalogue().controllerTypesById();
+    this.segments =
+        decisions.segments().stream().collect(Collectors.toMap(Segment::id, Function.identity()));
+    decisions.controllers().forEach(c -> boxes.put(c.controller().id(), c.controller().at()));
+  }
+
+  Reading read() {
+    for (Feed feed : decisions.feeds()) {
+      Segment s = segments.get(feed.segment());
+      Run run = runs.get(s.run());
+      double metres =
+          Geometry.boxToPixel(
+              boxes.get(s.controller()), run, pixelTypes.get(run.type()), feed.atPixel());
+      feedM.put(feed.id(), metres);
+    }
+    List<PortReading> ports = ports();
+    List<FeedReading> feeds =
+        decisions.feeds().stream()
+            .map(f -> new FeedReading(f, feedM.get(f.id()), feedAmps.getOrDefault(f.id(), 0.0)))
+            .toList();
+    List<SupplyReading> supplies = supplies(feeds);
+    return new Reading(
+        show,
+        decisions,
+        ports,
+        segmentReadings,
+        feeds,
+        supplies,
+        circuits(supplies),
+        totals(ports, feeds, supplies));
+  }
+
+  private List<PortReading> ports() {
+    Map<String, List<Segment>> chains =
+        decisions.segments().stream()
+            .collect(Collectors.groupingBy(s -> s.controller() + "\0" + s.port()));
+    Map<String, List<Integer>> breaks = new HashMap<>();
+    decisions
+        .breaks()
+        .forEach(
+            b -> breaks.computeIfAbsent(b.segment(), k -> new ArrayList<>()).add(b.afterPixel()));
+    Map<String, List<Feed>> feeds =
+        decisions.feeds().stream().collect(Collectors.groupingBy(Feed::segment));
+    IslandSolver solver =
+        new IslandSolver(
+            show.settings().brightnessPercent(),
+            show.catalogue().wiresById(),
+            feeds,
+            breaks,
+            feedM,
+            feedAmps);
+    SlotCursor cursor = new SlotCursor(show.addressing());
+    List<PortReading> ports = new ArrayList<>();
+    for (PlacedController box : decisions.controllers()) {
+      ControllerType type = controllerTypes.get(box.controller().type());
+      for (int port = 1; port <= type.ports(); port++) {
+        List<Segment> chain = chains.getOrDefault(box.controller().id() + "\0" + port, List.of());
+        if (!chain.isEmpty()) {
+          cursor.startPort();
+        }
+        List<SegmentReading> read = chain(chain, solver, cursor);
+        segmentReadings.addAll(read);
+        ports.add(port(box, type, port, read, feeds));
+      }
+    }
+    return ports;
+  }
+
+  private List<SegmentReading> chain(List<Segment> chain, IslandSolver solver, SlotCursor cursor) {
+    if (chain.isEmpty()) {
+      return List.of();
+    }
+    List<IslandSolver.Link> links = new ArrayList<>();
+    for (Segment s : chain) {
+      links.add(new IslandSolver.Link(s, type(s), leadM(s, links)));
+    }
+    List<IslandSolver.Volts> volts = solver.solve(links);
+    List<SegmentReading> read = new ArrayList<>();
+    for (int i = 0; i < chain.size(); i++) {
+      Segment s = chain.get(i);
+      List<SlotRow> slots = cursor.take(type(s).channels(), s.firstPixel(), s.lastPixel());
+      read.add(
+          new SegmentReading(
+              s,
+              runs.get(s.run()),
+              type(s),
+              links.get(i).leadM(),
+              slots,
+              volts.get(i).profile(),
+              volts.get(i).stands()));
+    }
+    return read;
+  }
+
+  private PixelType type(Segment s) {
+    return pixelTypes.get(runs.get(s.run()).type());
+  }
+
+  private double leadM(Segment s, List<IslandSolver.Link> before) {
+    Run run = runs.get(s.run());
+    if (before.isEmpty()) {
+      return Geometry.boxToPixel(boxes.get(s.controller()), run, type(s), s.firstPixel());
+    }
+    Segment last = before.getLast().segment();
+    return Geometry.joint(
+        Geometry.pixel(runs.get(last.run()), type(last), last.lastPixel()),
+        Geometry.pixel(run, type(s), s.firstPixel()));
+  }
+
+  private PortReading port(
+      PlacedController box,
+      ControllerType type,
+      int port,
+      List<SegmentReading> chain,
+      Map<String, List<Feed>> feeds) {
+    int pixels = 0;
+    double micros = 0;
+    double amps = 0;
+    for (SegmentReading s : chain) {
+      pixels += s.segment().pixels();
+      micros += s.segment().pixels() * s.type().wireMicros();
+      for (Feed feed : feeds.getOrDefault(s.segment().id(), List.of())) {
+        amps += feed.viaPort() ? feedAmps.getOrDefault(feed.id(), 0.0) : 0;
+      }
+    }
+    return new PortReading(
+        box, type, port, chain, pixels, micros, PortRules.refreshHz(micros), amps);
+  }
+
+  private List<SupplyReading> supplies(List<FeedReading> feeds) {
+    Map<String, Double> amps = new HashMap<>();
+    feeds.forEach(f -> amps.merge(f.feed().supply(), f.amps(), Double::sum));
+    Map<String, SupplyType> types = show.catalogue().supplyTypesById();
+    return decisions.supplies().stream()
+        .map(s -> new SupplyReading(s, types.get(s.type()), amps.getOrDefault(s.id(), 0.0)))
+        .toList();
+  }
+
+  private List<CircuitReading> circuits(List<SupplyReading> supplies) {
+    Map<String, Double> amps = new LinkedHashMap<>();
+    Map<String, Circuit> known = new HashMap<>();
+    List<Circuit> circuits = show.circuits().orElse(List.of());
+    circuits.forEach(c -> known.put(c.id(), c));
+    for (SupplyReading s : supplies) {
+      s.supply()
+          .circuit()
+          .ifPresent(
+              id -> {
+                double input =
+                    CircuitPlanner.inputAmps(s.type(), s.loadWatts(), known.get(id).volts());
+                amps.merge(id, input, Double::sum);
+              });
+    }
+    return circuits.stream()
+        .map(c -> new CircuitReading(c, amps.getOrDefault(c.id(), 0.0)))
+        .toList();
+  }
+
+  private Totals totals(
+      List<PortReading> ports, List<FeedReading> feeds, List<SupplyReading> supplies) {
+    long pixels = 0;
+    long channels = 0;
+    double least = 100;
+    int universes = 0;
+    int last = 0;
+    for (SegmentReading s : segmentReadings) {
+      pixels += s.segment().pixels();
+      channels += (long) s.segment().pixels() * s.type().channels();
+      least = Math.min(least, s.minPercent());
+      for (SlotRow row : s.slots()) {
+        universes += row.universe() == last ? 0 : 1;
+        last = row.universe();
+      }
+    }
+    double cost = 0;
+    for (PlacedController c : decisions.controllers()) {
+      cost += controllerTypes.get(c.controller().type()).cost();
+    }
+    double amps = 0;
+    double watts = 0;
+    for (SupplyReading s : supplies) {
+      cost += s.type().cost();
+      watts += s.loadWatts();
+    }
+    for (FeedReading f : feeds) {
+      amps += f.amps();
+    }
+    int runCount = (int) segmentReadings.stream().map(s -> s.run().name()).distinct().count();
+    int used = (int) ports.stream().filter(p -> p.pixels() > 0).count();
+    return new Totals(
+        runCount,
+        pixels,
+        channels,
+        universes,
+        decisions.controllers().size(),
+        used,
+        supplies.size(),
+        feeds.size(),
+        amps,
+        watts,
+        least,
+        decisions.controllersLowerBound(),
+        cost);
+  }
+}

@@ -1,0 +1,50 @@
+package bunting.core.assess;
+
+import bunting.core.show.Decisions;
+import bunting.core.show.Show;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All consequences of a show and its decisions. Ports are listed for every port of every
+ * controller; segments in the order controller, port, position.
+ */
+public record Reading(
+    Show show,
+    Decisions decisions,
+    List<PortReading> ports,
+    List<SegmentReading> segments,
+    List<FeedReading> feeds,
+    List<SupplyReading> supplies,
+    List<CircuitReading> circuits,
+    Totals totals) {
+  public Reading {
+    ports = List.copyOf(ports);
+    segments = List.copyOf(segments);
+    feeds = List.copyOf(feeds);
+    supplies = List.copyOf(supplies);
+    circuits = List.copyOf(circuits);
+  }
+
+  /** Computes them. A pure function; cost linear in pixels. */
+  public static Reading of(Show show, Decisions decisions) {
+    return new Reader(show, decisions).read();
+  }
+
+  /** The port of that number on that controller. */
+  public Optional<PortReading> port(String controller, int port) {
+    return ports.stream()
+        .filter(p -> p.port() == port && p.controller().equals(controller))
+        .findFirst();
+  }
+
+  /** The segments of a run. */
+  public List<SegmentReading> segmentsOf(String run) {
+    return segments.stream().filter(s -> s.run().name().equals(run)).toList();
+  }
+
+  /** The feeds of a segment. */
+  public List<FeedReading> feedsOf(String segment) {
+    return feeds.stream().filter(f -> f.feed().segment().equals(segment)).toList();
+  }
+}

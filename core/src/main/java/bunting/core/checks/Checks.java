@@ -1,0 +1,60 @@
+package bunting.core.checks;
+
+import bunting.core.assess.Reading;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** All checks in their order. */
+public final class Checks {
+  private static final List<Check> ALL =
+      List.of(
+          new UnplacedRun(),
+          new LowVolts(),
+          new Unfed(),
+          new FuseBelowLoad(),
+          new FuseAboveWire(),
+          new PortAmps(),
+          new BoardAmps(),
+          new FrameRate(),
+          new SupplyHeadroom(),
+          new NoCircuit(),
+          new CircuitFull(),
+          new ReservedUniverse(),
+          new LengthMismatch(),
+          new OffCut(),
+          new UnknownKey(),
+          new GroupSplit(),
+          new RunDivided(),
+          new LongDataLead(),
+          new HotPlug(),
+          new FuseVoltage(),
+          new FullWhite(),
+          new MainsUnchecked(),
+          new MulticastFlood(),
+          new DarkWatts(),
+          new MixedVolts(),
+          new NoSparePort(),
+          new FarFeed(),
+          new LocalCodes());
+
+  private Checks() {}
+
+  /** Every check once. */
+  public static List<Check> all() {
+    return ALL;
+  }
+
+  /**
+   * What all checks find, the gravest first, within that in the order of the checks and of the
+   * show.
+   */
+  public static List<Finding> examine(Reading reading) {
+    List<Finding> findings = new ArrayList<>();
+    for (Check check : ALL) {
+      check.examine(reading, new Check.Reporter(check, findings::add));
+    }
+    findings.sort(Comparator.comparing(Finding::severity));
+    return findings;
+  }
+}

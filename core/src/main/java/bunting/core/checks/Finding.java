@@ -1,0 +1,21 @@
+package bunting.core.checks;
+
+/**
+ * Something that a check found, with its evidence.
+ *
+ * @param code the check's code
+ * @param severity how grave
+ * @param subject what it is about
+ * @param measured what there is
+ * @param allowed what the limit is
+ * @param unit of both; empty where the matter is not a number
+ * @param message rule, offender and cure in one or two sentences, on one line
+ */
+public record Finding(
+    String code,
+    Severity severity,
+    Subject subject,
+    double measured,
+    double allowed,
+    String unit,
+    String message) {}

@@ -1,0 +1,22 @@
+package bunting.core.plan;
+
+import bunting.core.assess.Reading;
+import bunting.core.checks.Checks;
+import bunting.core.show.Decisions;
+import bunting.core.show.Show;
+
+/** Computes and judges what follows from decisions. */
+public final class Assessor {
+  private Assessor() {}
+
+  /** All consequences of the decisions, and the findings. A pure function. */
+  public static Assessment assess(Show show, Decisions decisions) {
+    Reading reading = Reading.of(show, decisions);
+    return new Assessment(reading, Checks.examine(reading));
+  }
+
+  /** The assessment of what the planner proposes. */
+  public static Assessment plan(Show show) {
+    return assess(show, Planner.propose(show));
+  }
+}

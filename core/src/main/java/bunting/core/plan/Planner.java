@@ -1,0 +1,130 @@
+package bunting.core.plan;
+
+import bunting.core.addressing.UniverseCount;
+import bunting.core.mains.CircuitPlanner;
+import bunting.core.ports.Allotment;
+import bunting.core.ports.PortPlanner;
+import bunting.core.power.PowerPlan;
+import bunting.core.power.PowerPlanner;
+import bunting.core.show.Circuit;
+import bunting.core.show.Decisions;
+import bunting.core.show.PixelType;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Supply;
+import bunting.core.show.Unplaced;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Proposes all decisions of a show: ports first, then power, then mains. Where a run cannot be
+ * powered from the box that it was put on, another box is tried, and when none is left the run is
+ * given back as unplaced with what it lacked.
+ */
+public final class Planner {
+  /** After so many rounds a run that still has no power is given back at once. */
+  private static final int ROUNDS_OF_OTHER_BOXES = 12;
+
+  private final Show show;
+  private final Map<String, Run> runs = new HashMap<>();
+  private final Map<String, Unplaced> powerless = new LinkedHashMap<>();
+  private final Set<PortPlanner.Forbidden> forbidden = new HashSet<>();
+
+  private Planner(Show show) {
+    this.show = show;
+    show.runs().forEach(r -> runs.put(r.name(), r));
+  }
+
+  /**
+   * A proposal for the show. Deterministic; honours pins; what does not fit is in {@link
+   * Decisions#unplaced()}.
+   */
+  public static Decisions propose(Show show) {
+    return new Planner(show).run();
+  }
+
+  private Decisions run() {
+    UniverseCount universes = new UniverseCount(show.addressing());
+    for (int round = 0; ; round++) {
+      Allotment allotment = PortPlanner.allot(show, powerless.keySet(), forbidden, universes);
+      PowerPlan power = PowerPlanner.plan(show, allotment);
+      if (power.failures().isEmpty()) {
+        return decisions(allotment, power);
+      }
+      for (PowerPlan.Failure failure : power.failures()) {
+        Run run = runs.get(failure.run());
+        if (round < ROUNDS_OF_OTHER_BOXES && hasOtherBox(run, failure.controller())) {
+          forbidden.add(new PortPlanner.Forbidden(run.name(), failure.controller()));
+        } else {
+          powerless.put(
+              run.name(),
+              new Unplaced(
+                  run.name(),
+                  "cannot be powered from " + failure.controller() + ": " + failure.lacks(),
+                  failure.measured(),
+                  failure.allowed(),
+                  failure.unit()));
+        }
+      }
+    }
+  }
+
+  private boolean hasOtherBox(Run run, String controller) {
+    if (run.pin().isPresent() || show.controllers().isEmpty()) {
+      return false;
+    }
+    PixelType type = show.catalogue().pixelTypesById().get(run.type());
+    var kinds = show.catalogue().controllerTypesById();
+    return show.controllers().get().stream()
+        .filter(c -> !c.id().equals(controller) && kinds.get(c.type()).takes(type.volts()))
+        .anyMatch(c -> !forbidden.contains(new PortPlanner.Forbidden(run.name(), c.id())));
+  }
+
+  private Decisions decisions(Allotment allotment, PowerPlan power) {
+    Map<String, Integer> order = new HashMap<>();
+    show.runs().forEach(r -> order.put(r.name(), order.size()));
+    List<Unplaced> unplaced = new ArrayList<>(allotment.unplaced());
+    unplaced.addAll(powerless.values());
+    unplaced.sort(Comparator.comparingInt(u -> order.get(u.run())));
+    Decisions dry =
+        new Decisions(
+            power.controllers(),
+            power.segments(),
+            power.feeds(),
+            power.breaks(),
+            power.supplies(),
+            unplaced,
+            PortPlanner.controllersLowerBound(show, allotment));
+    return show.circuits().map(c -> onCircuits(dry, c)).orElse(dry);
+  }
+
+  private Decisions onCircuits(Decisions dry, List<Circuit> circuits) {
+    List<CircuitPlanner.Load> loads =
+        bunting.core.assess.Reading.of(show, dry).supplies().stream()
+            .map(s -> new CircuitPlanner.Load(s.supply().id(), s.type(), s.loadWatts()))
+            .toList();
+    Map<String, String> circuitOf = CircuitPlanner.assign(loads, circuits);
+    List<Supply> supplies =
+        dry.supplies().stream()
+            .map(
+                s ->
+                    new Supply(
+                        s.id(), s.type(), s.at(), Optional.ofNullable(circuitOf.get(s.id()))))
+            .toList();
+    return new Decisions(
+        dry.controllers(),
+        dry.segments(),
+        dry.feeds(),
+        dry.breaks(),
+        supplies,
+        dry.unplaced(),
+        dry.controllersLowerBound());
+  }
+}

@@ -1,0 +1,323 @@
+package bunting.core.ports;
+
+import bunting.core.show.Controller;
+import bunting.core.show.ControllerType;
+import bunting.core.show.Pin;
+import bunting.core.show.PixelType;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Site;
+import bunting.core.show.Texts;
+import bunting.core.show.Unplaced;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** One pass of the first fit with one preference. */
+final class AllotmentRun {
+  private final Show show;
+  private final Set<PortPlanner.Forbidden> forbidden;
+  private final Preference preference;
+  private final Map<String, PixelType> types;
+  private final List<BoxLoad> boxes = new ArrayList<>();
+  private final List<Unplaced> unplaced = new ArrayList<>();
+  private final List<Run> queue;
+  private final Placer placer;
+  private final BoxChooser chooser;
+  private final Map<String, Site> siteOf = new HashMap<>();
+  private final Map<String, Long> waiting = new HashMap<>();
+
+  AllotmentRun(
+      Show show,
+      Set<String> excluded,
+      Set<PortPlanner.Forbidden> forbidden,
+      UniverseRoom universes,
+      Preference preference) {
+    this.show = show;
+    this.forbidden = forbidden;
+    this.preference = preference;
+    this.types = show.catalogue().pixelTypesById();
+    double fps = show.settings().targetFps();
+    this.placer = new Placer(fps, universes, boxes);
+    this.chooser = new BoxChooser(show.catalogue().controllerTypes(), fps);
+    Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
+    for (Controller c : show.controllers().orElse(List.of())) {
+      boxes.add(new BoxLoad(c, kinds.get(c.type())));
+    }
+    this.queue = show.runs().stream().filter(r -> !excluded.contains(r.name())).toList();
+  }
+
+  Allotment go() {
+    if (ownChoice()) {
+      queue.forEach(run -> waiting.merge(place(run), (long) run.pixels(), Long::sum));
+    }
+    queue.stream().filter(r -> r.pin().isPresent()).forEach(this::placePinned);
+    for (List<Run> unit : units()) {
+      if (unit.size() == 1 || !placeTogether(unit)) {
+        unit.forEach(this::placeSingle);
+      }
+    }
+    return new Allotment(boxes, unplaced);
+  }
+
+  private boolean ownChoice() {
+    return show.controllers().isEmpty();
+  }
+
+  private PixelType type(Run run) {
+    return types.get(run.type());
+  }
+
+  /** Groups (of one voltage) and single runs, in the order of this preference. */
+  private List<List<Run>> units() {
+    Map<String, List<Run>> byKey = new LinkedHashMap<>();
+    for (Run run : queue) {
+      if (run.pin().isEmpty()) {
+        String key =
+            run.group().map(g -> "g" + type(run).volts() + "\0" + g).orElse("r" + run.name());
+        byKey.computeIfAbsent(key, k -> new ArrayList<>()).add(run);
+      }
+    }
+    List<List<Run>> units = new ArrayList<>(byKey.values());
+    switch (preference) {
+      case LIST_ORDER -> {}
+      case SCARCE_FIRST ->
+          units.sort(
+              Comparator.<List<Run>>comparingLong(u -> takers(u.getFirst()))
+                  .thenComparing(u -> u.stream().allMatch(Run::split))
+                  .thenComparingLong(u -> -u.stream().mapToLong(Run::pixels).sum()));
+      case WHOLE_FIRST -> units.sort(Comparator.comparing(u -> u.stream().allMatch(Run::split)));
+    }
+    return units;
+  }
+
+  private long takers(Run run) {
+    return boxes.stream().filter(b -> b.type().takes(type(run).volts())).count();
+  }
+
+  private void placePinned(Run run) {
+    Pin pin = run.pin().orElseThrow();
+    List<BoxLoad> there =
+        boxes.stream().filter(b -> b.controller().id().equals(pin.controller())).toList();
+    int port = pin.port().orElse(0);
+    PixelType type = type(run);
+    if (placer.placeWhole(run, type, there, port)
+        || (port == 0 && run.split() && placer.placeSplit(run, type, there))) {
+      return;
+    }
+    BoxLoad box = there.getFirst();
+    boolean split = run.split() && port == 0;
+    int room = placer.roomFor(type, there, port, split);
+    String where =
+        box.takes(type)
+            ? "is pinned to " + pin.text() + ", which has room for"
+            : "is pinned to "
+                + pin.text()
+                + ", which does not run at "
+                + Texts.number(type.volts())
+                + " V and has room for";
+    unplaced.add(misfit(run, where, Math.min(room, run.pixels() - 1)));
+  }
+
+  /** All of a group on one box, or nothing. */
+  private boolean placeTogether(List<Run> group) {
+    for (BoxLoad box : candidates(group.getFirst())) {
+      if (group.stream().allMatch(r -> allowed(r, box)) && placeAllOn(group, box)) {
+        return true;
+      }
+    }
+    if (!ownChoice()) {
+      return false;
+    }
+    long pixels = group.stream().mapToLong(Run::pixels).sum();
+    int longest = group.stream().mapToInt(Run::pixels).max().orElse(0);
+    Optional<BoxLoad> fresh = add(group.getFirst(), longest, pixels);
+    return fresh.isPresent() && placeAllOn(group, fresh.get());
+  }
+
+  private boolean placeAllOn(List<Run> group, BoxLoad box) {
+    List<BoxLoad> only = List.of(box);
+    List<Integer> before = box.ports().stream().map(p -> p.pieces().size()).toList();
+    for (Run run : group) {
+      PixelType type = type(run);
+      if (!placer.placeWhole(run, type, only, 0)
+          && !(run.split() && placer.placeSplit(run, type, only))) {
+        for (int port = 1; port <= before.size(); port++) {
+          while (box.ports().get(port - 1).pieces().size() > before.get(port - 1)) {
+            box.removeLast(port);
+          }
+        }
+        return false;
+      }
+    }
+    group.forEach(this::noLongerWaiting);
+    return true;
+  }
+
+  private void placeSingle(Run run) {
+    PixelType type = type(run);
+    List<BoxLoad> there = candidates(run);
+    if (placer.placeWhole(run, type, there, 0) || (ownChoice() && onFreshBoxes(run, there))) {
+      noLongerWaiting(run);
+      return;
+    }
+    if (!ownChoice() && run.split() && placer.placeSplit(run, type, there)) {
+      return;
+    }
+    noLongerWaiting(run);
+    unplaced.add(misfit(run, reason(run), room(run, there)));
+  }
+
+  /**
+   * A fresh box that takes the run whole; else the run divided over what is free and as many boxes
+   * as it needs.
+   */
+  private boolean onFreshBoxes(Run run, List<BoxLoad> there) {
+    PixelType type = type(run);
+    int before = boxes.size();
+    List<BoxLoad> usable = new ArrayList<>(there);
+    long free = placer.roomFor(type, there, 0, true);
+    do {
+      Optional<BoxLoad> fresh = add(run, run.pixels(), 0);
+      if (fresh.isEmpty()) {
+        break;
+      }
+      usable.add(fresh.get());
+      if (placer.placeWhole(run, type, List.of(fresh.get()), 0)) {
+        return true;
+      }
+      free += chooser.capacity(fresh.get().type(), type);
+      if (run.split() && free >= run.pixels() && placer.placeSplit(run, type, usable)) {
+        boxes.subList(before, boxes.size()).removeIf(BoxLoad::isEmpty);
+        return true;
+      }
+    } while (run.split() && boxes.size() - before <= run.pixels());
+    boxes.subList(before, boxes.size()).clear();
+    return false;
+  }
+
+  private Optional<BoxLoad> add(Run run, int onePort, long oneBox) {
+    Site site = site(run);
+    long demand = Math.max(waiting.getOrDefault(place(run), 0L), oneBox);
+    return chooser
+        .choose(type(run), onePort, oneBox, demand)
+        .map(
+            kind -> {
+              String id = "C" + (boxes.size() + 1);
+              BoxLoad box = new BoxLoad(new Controller(id, kind.id(), site.x(), site.y()), kind);
+              boxes.add(box);
+              return box;
+            });
+  }
+
+  /** Boxes for a run in the order in which to try them. */
+  private List<BoxLoad> candidates(Run run) {
+    PixelType type = type(run);
+    Comparator<BoxLoad> nearest =
+        Comparator.comparingDouble(b -> PortPlanner.distance(b.controller(), run));
+    List<BoxLoad> able = new ArrayList<>();
+    for (BoxLoad box : boxes) {
+      if (box.takes(type) && allowed(run, box) && (!ownChoice() || atSite(box, run))) {
+        able.add(box);
+      }
+    }
+    if (!ownChoice()) {
+      able.sort(
+          preference == Preference.SCARCE_FIRST
+              ? Comparator.<BoxLoad, Boolean>comparing(BoxLoad::isEmpty)
+                  .thenComparingInt(b -> b.type().volts().size())
+                  .thenComparing(nearest)
+              : nearest);
+    }
+    return withGroupFirst(run, able);
+  }
+
+  private List<BoxLoad> withGroupFirst(Run run, List<BoxLoad> able) {
+    if (run.group().isEmpty()) {
+      return able;
+    }
+    List<BoxLoad> sorted = new ArrayList<>(able);
+    sorted.sort(Comparator.comparing(b -> !hosts(b, run.group())));
+    return sorted;
+  }
+
+  private static boolean hosts(BoxLoad box, Optional<String> group) {
+    return box.ports().stream()
+        .flatMap(p -> p.pieces().stream())
+        .anyMatch(p -> p.run().group().equals(group));
+  }
+
+  private boolean allowed(Run run, BoxLoad box) {
+    return !forbidden.contains(new PortPlanner.Forbidden(run.name(), box.controller().id()));
+  }
+
+  private boolean atSite(BoxLoad box, Run run) {
+    Site site = site(run);
+    return box.controller().x() == site.x() && box.controller().y() == site.y();
+  }
+
+  /** The site nearest to the run's feed end; for a group, to that of its first run. */
+  private Site site(Run run) {
+    String key = run.group().map(g -> "g" + type(run).volts() + "\0" + g).orElse("r" + run.name());
+    return siteOf.computeIfAbsent(
+        key,
+        k ->
+            show.standingSites().stream()
+                .min(
+                    Comparator.comparingDouble(
+                        s -> new bunting.core.show.Point(s.x(), s.y()).cableTo(run.start())))
+                .orElseThrow());
+  }
+
+  private String place(Run run) {
+    return site(run).id() + "\0" + type(run).volts();
+  }
+
+  private void noLongerWaiting(Run run) {
+    if (ownChoice()) {
+      waiting.merge(place(run), (long) -run.pixels(), Long::sum);
+    }
+  }
+
+  private int room(Run run, List<BoxLoad> there) {
+    int room = placer.roomFor(type(run), there, 0, run.split());
+    return Math.min(room, run.pixels() - 1);
+  }
+
+  private String reason(Run run) {
+    PixelType type = type(run);
+    boolean known =
+        ownChoice()
+            ? show.catalogue().controllerTypes().stream().anyMatch(t -> t.takes(type.volts()))
+            : boxes.stream().anyMatch(b -> b.type().takes(type.volts()));
+    if (!known) {
+      return "finds no controller for " + Texts.number(type.volts()) + " V; there is room for";
+    }
+    if (PortRules.budgetMicros(show.settings().targetFps()) < type.wireMicros()) {
+      return "takes "
+          + Texts.number(type.wireMicros())
+          + " us a pixel, more than a frame at "
+          + Texts.number(show.settings().targetFps())
+          + " fps leaves; there is room for";
+    }
+    String how = run.split() ? "" : " and may not be split";
+    return "finds too little room on ports"
+        + how
+        + " (pixels, time on the wire, universes); there is room for";
+  }
+
+  private static Unplaced misfit(Run run, String why, int room) {
+    int lacking = run.pixels() - room;
+    return new Unplaced(
+        run.name(),
+        why + " " + room + " of its " + run.pixels() + " pixels: " + lacking + " too few",
+        run.pixels(),
+        room,
+        "pixels");
+  }
+}

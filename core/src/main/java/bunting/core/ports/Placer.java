@@ -1,0 +1,120 @@
+package bunting.core.ports;
+
+import bunting.core.show.PixelType;
+import bunting.core.show.Run;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Puts pieces of one run after another onto boxes, and takes them back if the run does not fit
+ * whole.
+ */
+final class Placer {
+  private final double targetFps;
+  private final UniverseRoom universes;
+  private final List<BoxLoad> all;
+
+  Placer(double targetFps, UniverseRoom universes, List<BoxLoad> all) {
+    this.targetFps = targetFps;
+    this.universes = universes;
+    this.all = all;
+  }
+
+  /** The run in one piece on the first port that takes it; {@code onlyPort} 0 means any. */
+  boolean placeWhole(Run run, PixelType type, List<BoxLoad> boxes, int onlyPort) {
+    for (BoxLoad box : boxes) {
+      for (int port = 1; port <= box.type().ports(); port++) {
+        if ((onlyPort == 0 || onlyPort == port)
+            && box.room(port, type, targetFps) >= run.pixels()
+            && tryAppend(box, port, new Piece(run, type, 1, run.pixels()))) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  /**
+   * The run in pieces, cut at cut marks, over the free room of these boxes in order; or not at all.
+   */
+  boolean placeSplit(Run run, PixelType type, List<BoxLoad> boxes) {
+    List<Runnable> undo = new ArrayList<>();
+    int next = 1;
+    for (BoxLoad box : boxes) {
+      for (int port = 1; port <= box.type().ports() && next <= run.pixels(); port++) {
+        int placed = appendMost(run, type, box, port, next);
+        if (placed > 0) {
+          int from = port;
+          undo.add(() -> box.removeLast(from));
+          next += placed;
+        }
+      }
+    }
+    if (next > run.pixels()) {
+      return true;
+    }
+    undo.reversed().forEach(Runnable::run);
+    return false;
+  }
+
+  /**
+   * Pixels of the run that these boxes would still take: the largest single room, or the sum of
+   * all.
+   */
+  int roomFor(PixelType type, List<BoxLoad> boxes, int onlyPort, boolean sum) {
+    long total = 0;
+    int most = 0;
+    for (BoxLoad box : boxes) {
+      for (int port = 1; port <= box.type().ports(); port++) {
+        if (onlyPort == 0 || onlyPort == port) {
+          int room = box.room(port, type, targetFps);
+          total += room - room % type.cutEvery();
+          most = Math.max(most, room);
+        }
+      }
+    }
+    return sum ? (int) Math.min(total, Run.PIXELS_MAX) : most;
+  }
+
+  /** Appends as much of the run from pixel {@code next} as the port takes; returns how much. */
+  private int appendMost(Run run, PixelType type, BoxLoad box, int port, int next) {
+    int left = run.pixels() - next + 1;
+    int most = atCutMark(Math.min(left, box.room(port, type, targetFps)), left, type.cutEvery());
+    if (most <= 0) {
+      return 0;
+    }
+    if (tryAppend(box, port, new Piece(run, type, next, next + most - 1))) {
+      return most;
+    }
+    int fits = 0; // in cut units: the most that the universes still take
+    int tooMany = (most + type.cutEvery() - 1) / type.cutEvery();
+    while (tooMany - fits > 1) {
+      int middle = (fits + tooMany) >>> 1;
+      Piece piece = new Piece(run, type, next, next + middle * type.cutEvery() - 1);
+      if (tryAppend(box, port, piece)) {
+        box.removeLast(port);
+        fits = middle;
+      } else {
+        tooMany = middle;
+      }
+    }
+    int pixels = fits * type.cutEvery();
+    if (pixels > 0) {
+      box.append(port, new Piece(run, type, next, next + pixels - 1));
+    }
+    return pixels;
+  }
+
+  private static int atCutMark(int pixels, int left, int cutEvery) {
+    return pixels == left ? pixels : pixels - pixels % cutEvery;
+  }
+
+  private boolean tryAppend(BoxLoad box, int port, Piece piece) {
+    box.append(port, piece);
+    if (universes.fits(all)) {
+      return true;
+    }
+    box.removeLast(port);
+    return false;
+  }
+}

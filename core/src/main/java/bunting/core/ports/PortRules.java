@@ -1,0 +1,33 @@
+package bunting.core.ports;
+
+import bunting.core.show.ControllerType;
+import bunting.core.show.PixelType;
+
+/** The arithmetic of one port: time on the wire and pixels. */
+public final class PortRules {
+  /** Pause that latches a frame, microseconds. */
+  public static final double LATCH_MICROS = 300;
+
+  /** Sums of bit times are exact to far less than this. */
+  private static final double TIME_TOLERANCE_MICROS = 1e-6;
+
+  private PortRules() {}
+
+  /** Microseconds of pixel data that a port may carry at a frame rate. */
+  public static double budgetMicros(double targetFps) {
+    return 1e6 / targetFps - LATCH_MICROS;
+  }
+
+  /** Frames a second of a port that carries this much pixel data. */
+  public static double refreshHz(double micros) {
+    return 1e6 / (micros + LATCH_MICROS);
+  }
+
+  /** How many more pixels of a type a port takes, by time and by the maker's limit. */
+  static int room(
+      ControllerType box, PixelType type, double targetFps, int usedPixels, double usedMicros) {
+    double left = budgetMicros(targetFps) - usedMicros + TIME_TOLERANCE_MICROS;
+    double byTime = Math.floor(left / type.wireMicros());
+    return (int) Math.max(0, Math.min(byTime, (double) box.pixelsPerPortMax() - usedPixels));
+  }
+}

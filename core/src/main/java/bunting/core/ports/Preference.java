@@ -1,0 +1,11 @@
+package bunting.core.ports;
+
+/** In which order a first fit goes through runs and boxes. */
+enum Preference {
+  /** Runs in the order of the list, the nearest box first. */
+  LIST_ORDER,
+  /** Runs that few boxes can take first, largest first; boxes that can do little else first. */
+  SCARCE_FIRST,
+  /** As the list goes, but undivided runs before those that can fill what is left. */
+  WHOLE_FIRST
+}

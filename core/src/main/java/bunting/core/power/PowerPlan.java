@@ -1,0 +1,25 @@
+package bunting.core.power;
+
+import bunting.core.show.Break;
+import bunting.core.show.Feed;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Segment;
+import bunting.core.show.Supply;
+import java.util.List;
+
+/**
+ * Segments with their leads, feeds, breaks and supplies; and the runs whose pixels cannot be
+ * powered where they are.
+ */
+public record PowerPlan(
+    List<PlacedController> controllers,
+    List<Segment> segments,
+    List<Feed> feeds,
+    List<Break> breaks,
+    List<Supply> supplies,
+    List<Failure> failures) {
+
+  /** A run that cannot be powered from the box that it was put on. */
+  public record Failure(
+      String run, String controller, String lacks, double measured, double allowed, String unit) {}
+}

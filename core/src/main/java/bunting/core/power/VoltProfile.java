@@ -1,0 +1,49 @@
+package bunting.core.power;
+
+/** Volts along pixels, index from 0. Immutable. */
+public final class VoltProfile {
+  private final double[] volts;
+  private final int from;
+  private final int size;
+
+  VoltProfile(double[] volts, int from, int size) {
+    this.volts = volts;
+    this.from = from;
+    this.size = size;
+  }
+
+  /** A profile of its own copy of these. */
+  public static VoltProfile of(double... volts) {
+    return new VoltProfile(volts.clone(), 0, volts.length);
+  }
+
+  /** How many pixels. */
+  public int size() {
+    return size;
+  }
+
+  /** Volts between V+ and ground at a pixel. */
+  public double at(int index) {
+    return volts[from + java.util.Objects.checkIndex(index, size)];
+  }
+
+  /** Index of the lowest, the first of equals. */
+  public int lowestIndex() {
+    int lowest = 0;
+    for (int i = 1; i < size; i++) {
+      lowest = volts[from + i] < volts[from + lowest] ? i : lowest;
+    }
+    return lowest;
+  }
+
+  /** The lowest volts. */
+  public double lowest() {
+    return at(lowestIndex());
+  }
+
+  /** A part of it, sharing the numbers. */
+  public VoltProfile part(int start, int count) {
+    java.util.Objects.checkFromIndexSize(start, count, size);
+    return new VoltProfile(volts, from + start, count);
+  }
+}

@@ -1,0 +1,46 @@
+package bunting.core.show;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/** The kinds of things that a show may be built of. Ids are unique within each list. */
+public record Catalogue(
+    List<PixelType> pixelTypes,
+    List<ControllerType> controllerTypes,
+    List<SupplyType> supplyTypes,
+    List<Wire> wires) {
+  public Catalogue {
+    pixelTypes = List.copyOf(pixelTypes);
+    controllerTypes = List.copyOf(controllerTypes);
+    supplyTypes = List.copyOf(supplyTypes);
+    wires = List.copyOf(wires);
+  }
+
+  /** Pixel types by id. */
+  public Map<String, PixelType> pixelTypesById() {
+    return index(pixelTypes, PixelType::id);
+  }
+
+  /** Controller types by id. */
+  public Map<String, ControllerType> controllerTypesById() {
+    return index(controllerTypes, ControllerType::id);
+  }
+
+  /** Supply types by id. */
+  public Map<String, SupplyType> supplyTypesById() {
+    return index(supplyTypes, SupplyType::id);
+  }
+
+  /** Wires by id. */
+  public Map<String, Wire> wiresById() {
+    return index(wires, Wire::id);
+  }
+
+  private static <T> Map<String, T> index(List<T> list, Function<T, String> id) {
+    Map<String, T> map = new LinkedHashMap<>();
+    list.forEach(t -> map.put(id.apply(t), t));
+    return map;
+  }
+}

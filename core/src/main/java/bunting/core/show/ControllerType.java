@@ -1,0 +1,51 @@
+package bunting.core.show;
+
+import java.util.List;
+
+/**
+ * A kind of controller.
+ *
+ * @param id unique id
+ * @param name for people
+ * @param ports number of outputs
+ * @param pixelsPerPortMax the maker's limit for a port
+ * @param universesMax universes it can listen to
+ * @param volts voltages its bank may have; a placed controller has one
+ * @param portAmpsMax most amps through a port; 0: it carries data alone
+ * @param boardAmpsMax most amps over all ports together
+ * @param fuseGroups ports that share a fuse, each group sorted; other ports have their own
+ * @param fuseGroupAmpsMax largest fuse of a shared holder
+ * @param cost price, 0 where none is known
+ */
+public record ControllerType(
+    String id,
+    String name,
+    int ports,
+    int pixelsPerPortMax,
+    int universesMax,
+    List<Double> volts,
+    double portAmpsMax,
+    double boardAmpsMax,
+    List<List<Integer>> fuseGroups,
+    double fuseGroupAmpsMax,
+    double cost) {
+  public ControllerType {
+    volts = List.copyOf(volts);
+    fuseGroups = fuseGroups.stream().map(List::copyOf).toList();
+  }
+
+  /** Whether its bank may run at these volts. */
+  public boolean takes(double busVolts) {
+    return volts.contains(busVolts);
+  }
+
+  /** The ports that share a fuse with this port, itself included. */
+  public List<Integer> fuseMates(int port) {
+    return fuseGroups.stream().filter(g -> g.contains(port)).findFirst().orElse(List.of(port));
+  }
+
+  /** Largest fuse that may stand before this port, amps. */
+  public double fuseAmpsMax(int port) {
+    return fuseGroups.stream().anyMatch(g -> g.contains(port)) ? fuseGroupAmpsMax : portAmpsMax;
+  }
+}

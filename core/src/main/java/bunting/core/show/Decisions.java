@@ -1,0 +1,27 @@
+package bunting.core.show;
+
+import java.util.List;
+
+/**
+ * Everything that was decided about a show: boxes, order on the ports, leads, feeds, fuses, breaks,
+ * supplies, circuits. All consequences (slots, volts, amps) follow from a show and its decisions.
+ * Segments are in the order controller, port, position; feeds in the order of their segments and
+ * pixels.
+ */
+public record Decisions(
+    List<PlacedController> controllers,
+    List<Segment> segments,
+    List<Feed> feeds,
+    List<Break> breaks,
+    List<Supply> supplies,
+    List<Unplaced> unplaced,
+    int controllersLowerBound) {
+  public Decisions {
+    controllers = List.copyOf(controllers);
+    segments = List.copyOf(segments);
+    feeds = List.copyOf(feeds);
+    breaks = List.copyOf(breaks);
+    supplies = List.copyOf(supplies);
+    unplaced = List.copyOf(unplaced);
+  }
+}

@@ -1,0 +1,9 @@
+package bunting.core.show;
+
+/** A point of the elevation in metres, y up. */
+public record Point(double x, double y) {
+  /** Length of a cable laid along the axes: abs dx + abs dy. */
+  public double cableTo(Point other) {
+    return Math.abs(x - other.x) + Math.abs(y - other.y);
+  }
+}

@@ -1,0 +1,31 @@
+package bunting.core.show;
+
+/**
+ * What the whole show is designed for.
+ *
+ * @param name the show's name
+ * @param mainsVolts volts of the mains
+ * @param targetFps frames a second that every port must reach, over 0
+ * @param brightnessPercent brightness designed for, 0 to 100
+ * @param supplyLoadPercentMax the school of headroom: how far a supply may be loaded, 1 to 100
+ * @param fuseMargin a fuse is at least this times the amps through it, at least 1
+ * @param minVoltsPercent the share of its nominal volts that every pixel keeps, 1 to 100
+ */
+public record ShowSettings(
+    String name,
+    double mainsVolts,
+    double targetFps,
+    double brightnessPercent,
+    double supplyLoadPercentMax,
+    double fuseMargin,
+    double minVoltsPercent) {
+  /** 230 V, 40 frames a second, full white, 80 % headroom, fuses by 1.25, 90 % least volts. */
+  public static final ShowSettings DEFAULT =
+      new ShowSettings("Untitled show", 230, 40, 100, 80, 1.25, 90);
+
+  /** The same with another brightness, in percent. */
+  public ShowSettings withBrightness(double percent) {
+    return new ShowSettings(
+        name, mainsVolts, targetFps, percent, supplyLoadPercentMax, fuseMargin, minVoltsPercent);
+  }
+}

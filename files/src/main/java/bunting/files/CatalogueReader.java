@@ -1,0 +1,105 @@
+package bunting.files;
+
+import bunting.core.show.ControllerType;
+import bunting.core.show.LoadKind;
+import bunting.core.show.PixelType;
+import bunting.core.show.Signal;
+import bunting.core.show.SupplyType;
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Entries of the catalogue. What has an obvious default may be left out. */
+final class CatalogueReader {
+  /** More ports than any board has; keeps a slip of the finger from filling the memory. */
+  private static final int PORTS_MAX = 10_000;
+
+  private CatalogueReader() {}
+
+  static PixelType pixelType(JsonFields f) throws BadInputException {
+    String id = f.text("id");
+    int channels = f.whole("channels", Range.between(1, 512));
+    return new PixelType(
+        id,
+        f.text("name", id),
+        f.number("volts", Range.above(0)),
+        channels,
+        f.text("order", channels == 4 ? "RGBW" : "RGB"),
+        f.whole("bitsPerChannel", Range.between(1, 64), 8),
+        f.choice("signal", Signal.values(), Signal::id, Signal.ONE_WIRE_800K),
+        f.number("pitchPerM", Range.above(0)),
+        f.whole("cutEvery", Range.between(1, 1_000_000), 1),
+        f.number("milliampsFull", Range.atLeast(0)),
+        f.number("milliampsIdle", Range.atLeast(0), 0),
+        f.choice("load", LoadKind.values(), LoadKind::id, LoadKind.CONSTANT_CURRENT),
+        f.number("railOhmsPerM", Range.atLeast(0)));
+  }
+
+  static ControllerType controllerType(JsonFields f) throws BadInputException {
+    String id = f.text("id");
+    int ports = f.whole("ports", Range.between(1, PORTS_MAX));
+    double portAmps = f.number("portAmpsMax", Range.atLeast(0));
+    return new ControllerType(
+        id,
+        f.text("name", id),
+        ports,
+        f.whole("pixelsPerPortMax", Range.between(1, Integer.MAX_VALUE)),
+        f.whole("universesMax", Range.between(1, Integer.MAX_VALUE)),
+        volts(f),
+        portAmps,
+        f.number("boardAmpsMax", Range.atLeast(0)),
+        fuseGroups(f, ports),
+        f.number("fuseGroupAmpsMax", Range.atLeast(0), portAmps),
+        f.number("cost", Range.atLeast(0), 0));
+  }
+
+  private static List<Double> volts(JsonFields f) throws BadInputException {
+    List<Double> volts = new ArrayList<>();
+    for (JsonNode item : f.items("volts").orElse(List.of())) {
+      if (!item.isNumber() || !Range.above(0).holds(item.doubleValue())) {
+        throw f.wrong("volts[" + volts.size() + "]", "should be a number over 0.");
+      }
+      volts.add(item.doubleValue());
+    }
+    if (volts.isEmpty()) {
+      throw f.wrong("volts", "should list at least one voltage, such as [5, 12].");
+    }
+    return volts;
+  }
+
+  private static List<List<Integer>> fuseGroups(JsonFields f, int ports) throws BadInputException {
+    List<List<Integer>> groups = new ArrayList<>();
+    Set<Integer> seen = new HashSet<>();
+    for (JsonNode item : f.items("fuseGroups").orElse(List.of())) {
+      String here = "fuseGroups[" + groups.size() + "]";
+      if (!item.isArray() || item.isEmpty()) {
+        throw f.wrong(here, "should be a list of ports that share a fuse, such as [1, 2].");
+      }
+      List<Integer> group = new ArrayList<>();
+      for (JsonNode port : item) {
+        if (!port.isIntegralNumber() || port.doubleValue() < 1 || port.doubleValue() > ports) {
+          throw f.wrong(here, "should name ports from 1 to " + ports + ".");
+        }
+        if (!seen.add(port.intValue())) {
+          throw f.wrong(
+              here, "names port " + port.intValue() + " a second time; a port has one fuse.");
+        }
+        group.add(port.intValue());
+      }
+      groups.add(group.stream().sorted().toList());
+    }
+    return groups;
+  }
+
+  static SupplyType supplyType(JsonFields f) throws BadInputException {
+    return new SupplyType(
+        f.text("id"),
+        f.number("volts", Range.above(0)),
+        f.number("watts", Range.above(0)),
+        f.number("efficiency", Range.aboveTo(0, 1), 0.88),
+        f.number("powerFactor", Range.aboveTo(0, 1), 0.95),
+        f.number("cost", Range.atLeast(0), 0));
+  }
+}

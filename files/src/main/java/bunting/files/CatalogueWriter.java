@@ -1,0 +1,53 @@
+package bunting.files;
+
+import bunting.core.show.Catalogue;
+import java.io.IOException;
+
+/** The catalogue's lists as they stand in SETTINGS.json. */
+final class CatalogueWriter {
+  private CatalogueWriter() {}
+
+  static void write(Json json, Catalogue catalogue) throws IOException {
+    json.list(
+        "pixelTypes",
+        catalogue.pixelTypes(),
+        (j, t) ->
+            j.put("id", t.id())
+                .put("name", t.name())
+                .put("volts", t.volts())
+                .put("channels", t.channels())
+                .put("order", t.order())
+                .put("bitsPerChannel", t.bitsPerChannel())
+                .put("signal", t.signal().id())
+                .put("pitchPerM", t.pitchPerM())
+                .put("cutEvery", t.cutEvery())
+                .put("milliampsFull", t.milliampsFull())
+                .put("milliampsIdle", t.milliampsIdle())
+                .put("load", t.load().id())
+                .put("railOhmsPerM", t.railOhmsPerM()));
+    json.list(
+        "controllerTypes",
+        catalogue.controllerTypes(),
+        (j, t) -> {
+          j.put("id", t.id())
+              .put("name", t.name())
+              .put("ports", t.ports())
+              .put("pixelsPerPortMax", t.pixelsPerPortMax())
+              .put("universesMax", t.universesMax());
+          j.numbers("volts", t.volts());
+          j.put("portAmpsMax", t.portAmpsMax()).put("boardAmpsMax", t.boardAmpsMax());
+          j.numberLists("fuseGroups", t.fuseGroups());
+          j.put("fuseGroupAmpsMax", t.fuseGroupAmpsMax()).put("cost", t.cost());
+        });
+    json.list(
+        "supplyTypes",
+        catalogue.supplyTypes(),
+        (j, t) ->
+            j.put("id", t.id())
+                .put("volts", t.volts())
+                .put("watts", t.watts())
+                .put("efficiency", t.efficiency())
+                .put("powerFactor", t.powerFactor())
+                .put("cost", t.cost()));
+  }
+}

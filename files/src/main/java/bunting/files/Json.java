@@ -1,0 +1,149 @@
+package bunting.files;
+
+import com.fasterxml.jackson.core.JsonFactory;
+import com.fasterxml.jackson.core.JsonGenerator;
+import com.fasterxml.jackson.core.util.DefaultIndenter;
+import com.fasterxml.jackson.core.util.DefaultPrettyPrinter;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import java.util.Optional;
+
+/**
+ * Writes JSON the same way on every machine: two spaces, line feeds, numbers with at most six
+ * decimals.
+ */
+final class Json {
+  private static final int DECIMALS = 6;
+
+  /** Something that writes into a document. */
+  @FunctionalInterface
+  interface Body {
+    void write(Json json) throws IOException;
+  }
+
+  private final JsonGenerator out;
+
+  private Json(JsonGenerator out) {
+    this.out = out;
+  }
+
+  static byte[] document(Body body) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    DefaultIndenter indenter = new DefaultIndenter("  ", "\n");
+    DefaultPrettyPrinter printer =
+        new DefaultPrettyPrinter().withObjectIndenter(indenter).withArrayIndenter(indenter);
+    try (JsonGenerator out = new JsonFactory().createGenerator(bytes)) {
+      out.setPrettyPrinter(printer);
+      Json json = new Json(out);
+      json.object(body);
+    } catch (IOException e) {
+      throw new UncheckedIOException("memory does not fail to be written", e);
+    }
+    bytes.write('\n');
+    return bytes.toByteArray();
+  }
+
+  static String text(byte[] document) {
+    return new String(document, StandardCharsets.UTF_8);
+  }
+
+  void object(Body body) throws IOException {
+    out.writeStartObject();
+    body.write(this);
+    out.writeEndObject();
+  }
+
+  void object(String key, Body body) throws IOException {
+    out.writeFieldName(key);
+    object(body);
+  }
+
+  <T> void list(String key, Iterable<T> items, ItemWriter<T> writer) throws IOException {
+    out.writeArrayFieldStart(key);
+    for (T item : items) {
+      out.writeStartObject();
+      writer.write(this, item);
+      out.writeEndObject();
+    }
+    out.writeEndArray();
+  }
+
+  /** Writes one item of a list. */
+  @FunctionalInterface
+  interface ItemWriter<T> {
+    void write(Json json, T item) throws IOException;
+  }
+
+  Json put(String key, String value) throws IOException {
+    out.writeStringField(key, value);
+    return this;
+  }
+
+  Json put(String key, Optional<String> value) throws IOException {
+    if (value.isPresent()) {
+      return put(key, value.get());
+    }
+    out.writeNullField(key);
+    return this;
+  }
+
+  Json put(String key, boolean value) throws IOException {
+    out.writeBooleanField(key, value);
+    return this;
+  }
+
+  Json put(String key, long value) throws IOException {
+    out.writeNumberField(key, value);
+    return this;
+  }
+
+  Json put(String key, double value) throws IOException {
+    out.writeFieldName(key);
+    number(value);
+    return this;
+  }
+
+  void numbers(String key, Iterable<? extends Number> values) throws IOException {
+    out.writeArrayFieldStart(key);
+    for (Number n : values) {
+      number(n.doubleValue());
+    }
+    out.writeEndArray();
+  }
+
+  void texts(String key, Iterable<String> values) throws IOException {
+    out.writeArrayFieldStart(key);
+    for (String s : values) {
+      out.writeString(s);
+    }
+    out.writeEndArray();
+  }
+
+  void numberLists(String key, Iterable<? extends Iterable<? extends Number>> lists)
+      throws IOException {
+    out.writeArrayFieldStart(key);
+    for (Iterable<? extends Number> list : lists) {
+      out.writeStartArray();
+      for (Number n : list) {
+        number(n.doubleValue());
+      }
+      out.writeEndArray();
+    }
+    out.writeEndArray();
+  }
+
+  private void number(double value) throws IOException {
+    if (value == Math.rint(value) && Math.abs(value) < 1e15) {
+      out.writeNumber((long) value);
+    } else {
+      BigDecimal rounded =
+          BigDecimal.valueOf(value).setScale(DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros();
+      out.writeNumber(
+          rounded.scale() < 0 ? rounded.setScale(0, RoundingMode.UNNECESSARY) : rounded);
+    }
+  }
+}

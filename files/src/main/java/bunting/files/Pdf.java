@@ -1,0 +1,48 @@
+package bunting.files;
+
+import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.GregorianCalendar;
+import java.util.TimeZone;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDDocumentInformation;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** HTML to PDF, the same bytes for the same text: no date of the day, no random id. */
+final class Pdf {
+  private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+
+  private Pdf() {}
+
+  static byte[] render(String html) {
+    java.util.logging.Logger.getLogger("com.openhtmltopdf").setLevel(java.util.logging.Level.OFF);
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    try {
+      PdfRendererBuilder builder = new PdfRendererBuilder();
+      builder.useFastMode();
+      builder.useFont(
+          () -> PDType0Font.class.getResourceAsStream(FONT), "Paper", 400, FontStyle.NORMAL, true);
+      builder.withHtmlContent(html, null);
+      try (PdfBoxRenderer renderer = builder.buildPdfRenderer();
+          PDDocument document = renderer.getPdfDocument()) {
+        renderer.layout();
+        renderer.createPDFWithoutClosing();
+        PDDocumentInformation information = new PDDocumentInformation();
+        information.setProducer("Bunting");
+        GregorianCalendar epoch = new GregorianCalendar(TimeZone.getTimeZone("UTC"));
+        epoch.setTimeInMillis(0);
+        information.setCreationDate(epoch);
+        document.setDocumentInformation(information);
+        document.setDocumentId(1L);
+        document.save(out);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("memory does not fail to be written", e);
+    }
+    return out.toByteArray();
+  }
+}

@@ -1,0 +1,158 @@
+package bunting.files;
+
+import bunting.core.addressing.NetworkAddresses;
+import bunting.core.assess.PortReading;
+import bunting.core.assess.Reading;
+import bunting.core.assess.Totals;
+import bunting.core.plan.Assessment;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Segment;
+import java.io.IOException;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** PLAN.json, as the contract has it. */
+public final class PlanWriter {
+  private PlanWriter() {}
+
+  /** The document's bytes: the same for the same assessment. */
+  public static byte[] write(Assessment assessment) {
+    Reading reading = assessment.reading();
+    return Json.document(
+        json -> {
+          json.put("formatVersion", 1);
+          json.object("totals", j -> totals(j, reading.totals()));
+          controllers(json, reading);
+          segments(json, reading);
+          feeds(json, reading);
+          json.list(
+              "breaks",
+              reading.decisions().breaks(),
+              (j, b) -> j.put("segment", b.segment()).put("afterPixel", b.afterPixel()));
+          json.list(
+              "supplies",
+              reading.supplies(),
+              (j, s) ->
+                  j.put("id", s.supply().id())
+                      .put("type", s.type().id())
+                      .put("volts", s.type().volts())
+                      .put("ratedWatts", s.type().watts())
+                      .put("loadAmps", s.loadAmps())
+                      .put("loadWatts", s.loadWatts())
+                      .put("circuit", s.supply().circuit()));
+          json.list(
+              "circuits",
+              reading.circuits(),
+              (j, c) ->
+                  j.put("id", c.circuit().id())
+                      .put("volts", c.circuit().volts())
+                      .put("breakerAmps", c.circuit().breakerAmps())
+                      .put("existingAmps", c.circuit().existingAmps())
+                      .put("loadAmps", c.loadAmps()));
+          json.list(
+              "segmentVolts",
+              reading.segments(),
+              (j, s) ->
+                  j.put("segment", s.segment().id())
+                      .put("first", s.volts().at(0))
+                      .put("last", s.volts().at(s.volts().size() - 1))
+                      .put("min", s.volts().lowest())
+                      .put("minAtPixel", s.minAtPixel()));
+          FindingsWriter.list(json, assessment.findings());
+        });
+  }
+
+  private static void totals(Json json, Totals t) throws IOException {
+    json.put("runs", t.runs())
+        .put("pixels", t.pixels())
+        .put("channels", t.channels())
+        .put("universes", t.universes())
+        .put("controllers", t.controllers())
+        .put("portsUsed", t.portsUsed())
+        .put("supplies", t.supplies())
+        .put("feeds", t.feeds())
+        .put("amps", t.amps())
+        .put("watts", t.watts())
+        .put("minVoltsPercent", t.minVoltsPercent())
+        .put("controllersLowerBound", t.controllersLowerBound())
+        .put("cost", t.cost());
+  }
+
+  private static void controllers(Json json, Reading reading) throws IOException {
+    Map<String, List<PortReading>> ports =
+        reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
+    Map<String, Integer> index = new HashMap<>();
+    json.list(
+        "controllers",
+        reading.decisions().controllers(),
+        (j, c) -> {
+          PlacedController placed = c;
+          j.put("id", placed.controller().id())
+              .put("type", placed.controller().type())
+              .put("x", placed.controller().x())
+              .put("y", placed.controller().y())
+              .put("volts", placed.volts())
+              .put("address", NetworkAddresses.of(index.size()))
+              .put("supply", placed.supply());
+          index.put(placed.controller().id(), index.size());
+          j.list(
+              "ports",
+              ports.getOrDefault(placed.controller().id(), List.of()),
+              (k, p) ->
+                  k.put("port", p.port())
+                      .put("pixels", p.pixels())
+                      .put("refreshHz", p.refreshHz())
+                      .put("amps", p.amps()));
+        });
+  }
+
+  private static void segments(Json json, Reading reading) throws IOException {
+    json.list(
+        "segments",
+        reading.segments(),
+        (j, s) -> {
+          Segment d = s.segment();
+          j.put("id", d.id())
+              .put("run", d.run())
+              .put("pixelType", s.type().id())
+              .put("channels", s.type().channels())
+              .put("order", s.type().order())
+              .put("firstPixel", d.firstPixel())
+              .put("lastPixel", d.lastPixel())
+              .put("controller", d.controller())
+              .put("port", d.port())
+              .put("position", d.position())
+              .put("leadM", s.leadM())
+              .put("leadWire", d.leadWire())
+              .put("powerFromPrevious", d.powerFromPrevious());
+          j.list(
+              "slots",
+              s.slots(),
+              (k, row) ->
+                  k.put("universe", row.universe())
+                      .put("firstSlot", row.firstSlot())
+                      .put("lastSlot", row.lastSlot())
+                      .put("firstPixel", row.firstPixel())
+                      .put("lastPixel", row.lastPixel()));
+        });
+  }
+
+  private static void feeds(Json json, Reading reading) throws IOException {
+    json.list(
+        "feeds",
+        reading.feeds(),
+        (j, f) ->
+            j.put("id", f.feed().id())
+                .put("segment", f.feed().segment())
+                .put("atPixel", f.feed().atPixel())
+                .put("via", f.feed().viaPort() ? "port" : "distribution")
+                .put("supply", f.feed().supply())
+                .put("fuseGroup", f.feed().fuseGroup())
+                .put("fuseAmps", f.feed().fuseAmps())
+                .put("wire", f.feed().wire())
+                .put("lengthM", f.lengthM())
+                .put("amps", f.amps()));
+  }
+}

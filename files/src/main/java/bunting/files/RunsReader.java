@@ -1,0 +1,182 @@
+package bunting.files;
+
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.apache.commons.csv.CSVException;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+
+/** RUNS.csv: one run a row. */
+final class RunsReader {
+  private static final Set<String> COLUMNS =
+      Set.of(
+          "name",
+          "type",
+          "pixels",
+          "length_m",
+          "length_ft",
+          "x_m",
+          "y_m",
+          "end_x_m",
+          "end_y_m",
+          "lead_m",
+          "group",
+          "controller",
+          "port",
+          "split");
+
+  private final Path file;
+  private final Show settings;
+  private final List<Run> runs = new ArrayList<>();
+  private final Map<String, Long> lineOfName = new HashMap<>();
+  private final Map<String, Integer> columns = new LinkedHashMap<>();
+  private int headerCells;
+
+  private RunsReader(Path file, Show settings) {
+    this.file = file;
+    this.settings = settings;
+  }
+
+  /** The runs of a list, checked against the types and controllers of these settings. */
+  static List<Run> read(Path file, String text, Show settings) throws BadInputException {
+    return new RunsReader(file, settings).parse(text);
+  }
+
+  private List<Run> parse(String text) throws BadInputException {
+    CSVFormat format =
+        CSVFormat.DEFAULT.builder().setDelimiter(delimiter(text)).setIgnoreEmptyLines(false).get();
+    long line = 1;
+    try (CSVParser parser = CSVParser.parse(text, format)) {
+      for (CSVRecord record : parser) {
+        row(record, line);
+        line = parser.getCurrentLineNumber() + 1;
+      }
+    } catch (CSVException | UncheckedIOException | IllegalStateException e) {
+      throw problem(
+          line,
+          "its quotes do not close or something stands behind a closing quote; write \"...\" around"
+              + " the whole cell.");
+    } catch (IOException e) {
+      throw problem(
+          line,
+          "its quotes do not close or something stands behind a closing quote; write \"...\" around"
+              + " the whole cell.");
+    }
+    if (columns.isEmpty()) {
+      throw BadInputException.of(
+          file,
+          "line 1: it is empty; give a header row with at least name, type and pixels or"
+              + " length_m.");
+    }
+    if (runs.isEmpty()) {
+      throw BadInputException.of(
+          file, "line 1: there are no runs below the header; give one row a run.");
+    }
+    return runs;
+  }
+
+  private BadInputException problem(long line, String what) {
+    return BadInputException.of(file, "line " + line + ": " + what);
+  }
+
+  /** The delimiter that stands most often, outside quotes, in the first line. */
+  private static char delimiter(String text) {
+    Map<Character, Integer> count = new HashMap<>(Map.of(',', 0, ';', 0, '\t', 0));
+    boolean quoted = false;
+    for (int i = 0;
+        i < text.length() && (quoted || (text.charAt(i) != '\n' && text.charAt(i) != '\r'));
+        i++) {
+      char c = text.charAt(i);
+      quoted ^= c == '"';
+      if (!quoted) {
+        count.computeIfPresent(c, (k, n) -> n + 1);
+      }
+    }
+    char best = ',';
+    for (char c : new char[] {';', '\t'}) {
+      best = count.getOrDefault(c, 0) > count.getOrDefault(best, 0) ? c : best;
+    }
+    return best;
+  }
+
+  private void row(CSVRecord record, long line) throws BadInputException {
+    boolean blank = record.stream().allMatch(String::isBlank);
+    if (columns.isEmpty()) {
+      if (blank) {
+        throw problem(
+            line, "the header row is empty; give at least name, type and pixels or length_m.");
+      }
+      header(record, line);
+      return;
+    }
+    if (record.size() > headerCells) {
+      throw problem(
+          line,
+          "it has "
+              + record.size()
+              + " cells, but the header has "
+              + headerCells
+              + "; quote a cell that contains the separator.");
+    }
+    if (blank) {
+      return;
+    }
+    Map<String, String> cells = new HashMap<>();
+    columns.forEach(
+        (name, at) -> cells.put(name, at < record.size() ? record.get(at).strip() : ""));
+    Run run = new RunRow(file, line, cells, settings, COLUMNS).read();
+    Long before = lineOfName.putIfAbsent(run.name(), line);
+    if (before != null) {
+      throw problem(
+          line,
+          "column name: "
+              + BadInputException.echo(run.name())
+              + " already stands in line "
+              + before
+              + "; names are unique.");
+    }
+    runs.add(run);
+  }
+
+  private void header(CSVRecord record, long line) throws BadInputException {
+    headerCells = record.size();
+    for (int i = 0; i < record.size(); i++) {
+      String heading = record.get(i).strip();
+      String name = heading.toLowerCase(Locale.ROOT);
+      if (heading.isEmpty()) {
+        continue;
+      }
+      String key = COLUMNS.contains(name) ? name : heading;
+      if (columns.putIfAbsent(key, i) != null) {
+        throw problem(
+            line,
+            "column " + BadInputException.echo(heading) + " stands twice in the header; keep one.");
+      }
+    }
+    for (String needed : List.of("name", "type")) {
+      if (!columns.containsKey(needed)) {
+        throw problem(
+            line, "column " + needed + " is missing from the header; every run needs it.");
+      }
+    }
+    if (!columns.containsKey("pixels")
+        && !columns.containsKey("length_m")
+        && !columns.containsKey("length_ft")) {
+      throw problem(
+          line,
+          "column pixels is missing from the header, and so are length_m and length_ft; give one of"
+              + " them.");
+    }
+  }
+}

@@ -1,0 +1,162 @@
+package bunting.files;
+
+import bunting.core.show.Addressing;
+import bunting.core.show.Catalogue;
+import bunting.core.show.Circuit;
+import bunting.core.show.Controller;
+import bunting.core.show.PortStart;
+import bunting.core.show.Protocol;
+import bunting.core.show.Show;
+import bunting.core.show.ShowSettings;
+import bunting.core.show.Site;
+import bunting.core.show.SlotSplit;
+import bunting.core.show.StandardCatalogue;
+import bunting.core.show.UniverseRange;
+import bunting.core.show.Wire;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** SETTINGS.json: a show without runs. Every part is optional. */
+final class SettingsReader {
+  private static final Pattern UNIVERSES = Pattern.compile("(\\d{1,5})(?:-(\\d{1,5}))?");
+
+  private SettingsReader() {}
+
+  static Show read(JsonFields in) throws BadInputException {
+    ShowSettings settings = showSettings(in);
+    List<Site> sites =
+        in.list(
+                "sites",
+                f -> new Site(f.text("id"), f.number("x", Range.PLACE), f.number("y", Range.PLACE)),
+                Site::id)
+            .orElse(List.of());
+    Addressing addressing = addressing(in);
+    Catalogue catalogue = catalogue(in);
+    Optional<List<Controller>> controllers = controllers(in, catalogue);
+    Optional<List<Circuit>> circuits =
+        in.list(
+            "circuits",
+            f ->
+                new Circuit(
+                    f.text("id"), f.number("volts", Range.above(0), settings.mainsVolts()),
+                    f.number("breakerAmps", Range.above(0)),
+                        f.number("existingAmps", Range.atLeast(0), 0)),
+            Circuit::id);
+    in.done();
+    return new Show(
+        settings, sites, addressing, catalogue, controllers, circuits, List.of(), in.strays());
+  }
+
+  private static ShowSettings showSettings(JsonFields in) throws BadInputException {
+    ShowSettings d = ShowSettings.DEFAULT;
+    Optional<JsonFields> found = in.object("show");
+    if (found.isEmpty()) {
+      return d;
+    }
+    JsonFields f = found.get();
+    ShowSettings settings =
+        new ShowSettings(
+            f.text("name", d.name()),
+            f.number("mainsVolts", Range.above(0), d.mainsVolts()),
+            f.number("targetFps", Range.above(0), d.targetFps()),
+            f.number("brightnessPercent", Range.between(0, 100), d.brightnessPercent()),
+            f.number("supplyLoadPercentMax", Range.between(1, 100), d.supplyLoadPercentMax()),
+            f.number("fuseMargin", Range.atLeast(1), d.fuseMargin()),
+            f.number("minVoltsPercent", Range.between(1, 100), d.minVoltsPercent()));
+    f.done();
+    return settings;
+  }
+
+  private static Addressing addressing(JsonFields in) throws BadInputException {
+    Addressing d = Addressing.DEFAULT;
+    Optional<JsonFields> found = in.object("addressing");
+    if (found.isEmpty()) {
+      return d;
+    }
+    JsonFields f = found.get();
+    Protocol protocol = f.choice("protocol", Protocol.values(), Protocol::id, d.protocol());
+    Addressing addressing =
+        new Addressing(
+            protocol,
+            f.whole("startUniverse", Range.between(1, protocol.universeMax()), d.startUniverse()),
+            f.choice("split", SlotSplit.values(), SlotSplit::id, d.split()),
+            f.choice("portStart", PortStart.values(), PortStart::id, d.portStart()),
+            reserved(f));
+    f.done();
+    return addressing;
+  }
+
+  private static List<UniverseRange> reserved(JsonFields f) throws BadInputException {
+    List<UniverseRange> ranges = new ArrayList<>();
+    for (String text : f.texts("reserved").orElse(List.of())) {
+      Matcher m = UNIVERSES.matcher(text.strip());
+      int first = m.matches() ? Integer.parseInt(m.group(1)) : 0;
+      int last = m.matches() && m.group(2) != null ? Integer.parseInt(m.group(2)) : first;
+      if (first < 1 || last < first || last > Protocol.SACN.universeMax()) {
+        throw f.wrong(
+            "reserved[" + ranges.size() + "]",
+            "should be a universe or a range of universes from 1 to 63999, such as \"100\" or"
+                + " \"1-4\".");
+      }
+      ranges.add(new UniverseRange(first, last));
+    }
+    return ranges;
+  }
+
+  private static Catalogue catalogue(JsonFields in) throws BadInputException {
+    Catalogue d = StandardCatalogue.get();
+    return new Catalogue(
+        in.list("pixelTypes", CatalogueReader::pixelType, t -> t.id()).orElse(d.pixelTypes()),
+        in.list("controllerTypes", CatalogueReader::controllerType, t -> t.id())
+            .orElse(d.controllerTypes()),
+        in.list("supplyTypes", CatalogueReader::supplyType, t -> t.id()).orElse(d.supplyTypes()),
+        wires(in).orElse(d.wires()));
+  }
+
+  private static Optional<List<Wire>> wires(JsonFields in) throws BadInputException {
+    Optional<List<String>> ids = in.texts("wires");
+    List<Wire> wires = new ArrayList<>();
+    Set<String> seen = new HashSet<>();
+    for (String id : ids.orElse(List.of())) {
+      String here = "wires[" + wires.size() + "]";
+      Wire wire = Wire.parse(id).filter(w -> w.fuseAmpsMax() > 0).orElse(null);
+      if (wire == null) {
+        throw in.wrong(
+            here,
+            "should be one of 22AWG, 20AWG, 18AWG, 16AWG, 14AWG, 12AWG, 10AWG, 0.5mm2, 0.75mm2,"
+                + " 1.0mm2, 1.5mm2, 2.5mm2, 4.0mm2, 6.0mm2.");
+      }
+      if (!seen.add(id)) {
+        throw in.wrong(
+            here, "names " + BadInputException.echo(id) + " a second time; name each wire once.");
+      }
+      wires.add(wire);
+    }
+    return ids.map(i -> wires);
+  }
+
+  private static Optional<List<Controller>> controllers(JsonFields in, Catalogue catalogue)
+      throws BadInputException {
+    Set<String> types = catalogue.controllerTypesById().keySet();
+    return in.list(
+        "controllers",
+        f -> {
+          String type = f.text("type");
+          if (!types.contains(type)) {
+            throw f.wrong(
+                "type",
+                "should be the id of a controller type; "
+                    + BadInputException.echo(type)
+                    + " is not in the list.");
+          }
+          return new Controller(
+              f.text("id"), type, f.number("x", Range.PLACE, 0), f.number("y", Range.PLACE, 0));
+        },
+        Controller::id);
+  }
+}
