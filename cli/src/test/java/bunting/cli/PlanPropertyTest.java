@@ -1,0 +1,59 @@
+package bunting.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.stream.StreamSupport;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
+
+/** Every plan of every sound input keeps the contract, and comes out the same twice. */
+@Tag("property")
+class PlanPropertyTest {
+  private static final ObjectMapper MAPPER = new ObjectMapper();
+
+  @Property(tries = 400, seed = "20261123")
+  void plansKeepTheContract(@ForAll long seed) throws IOException {
+    RandomShows show = new RandomShows(seed);
+    Path folder = Files.createTempDirectory("bunting");
+    Path runs = Files.writeString(folder.resolve("RUNS.csv"), show.csv());
+    Path settings =
+        Files.writeString(folder.resolve("S.json"), MAPPER.writeValueAsString(show.settings));
+    Path out = folder.resolve("PLAN.json");
+    int status = plan(runs, settings, out);
+    byte[] first = Files.readAllBytes(out);
+    JsonNode plan = MAPPER.readTree(first);
+    new PlanValidator(plan, show.settings, show.runs).validate();
+    boolean stops =
+        StreamSupport.stream(plan.path("findings").spliterator(), false)
+            .anyMatch(f -> f.path("severity").asText().equals("stop"));
+    assertThat(status).isEqualTo(stops ? 1 : 0);
+    assertThat(plan(runs, settings, out)).isEqualTo(status);
+    assertThat(Files.readAllBytes(out)).isEqualTo(first);
+    for (Path file : new Path[] {runs, settings, out, folder}) {
+      Files.delete(file);
+    }
+  }
+
+  private static int plan(Path runs, Path settings, Path out) {
+    ByteArrayOutputStream err = new ByteArrayOutputStream();
+    PrintStream errors = new PrintStream(err, true, StandardCharsets.UTF_8);
+    int status =
+        Main.run(
+            new String[] {
+              "plan", runs.toString(), "--settings", settings.toString(), "--out", out.toString()
+            },
+            System.out,
+            errors);
+    assertThat(err.toString(StandardCharsets.UTF_8)).isEmpty();
+    return status;
+  }
+}
