@@ -5,6 +5,7 @@ import bunting.core.ports.Piece;
 import bunting.core.ports.PortLoad;
 import bunting.core.ports.UniverseRoom;
 import bunting.core.show.Addressing;
+import java.util.IdentityHashMap;
 import java.util.List;
 
 /**
@@ -14,6 +15,10 @@ import java.util.List;
  */
 public final class UniverseCount implements UniverseRoom {
   private final Addressing policy;
+  private final IdentityHashMap<BoxLoad, Counted> counted = new IdentityHashMap<>();
+
+  /** The most universes of a box, as of one number of changes. */
+  private record Counted(int changes, long universes) {}
 
   /** For one addressing policy. */
   public UniverseCount(Addressing policy) {
@@ -32,13 +37,22 @@ public final class UniverseCount implements UniverseRoom {
       total += range.last() - range.first() + 2L;
     }
     for (BoxLoad box : boxes) {
-      long universes = mostUniverses(box);
+      long universes = remembered(box);
       if (universes > box.type().universesMax()) {
         return false;
       }
       total += universes;
     }
     return total < policy.protocol().universeMax();
+  }
+
+  private long remembered(BoxLoad box) {
+    Counted known = counted.get(box);
+    if (known == null || known.changes() != box.changes()) {
+      known = new Counted(box.changes(), mostUniverses(box));
+      counted.put(box, known);
+    }
+    return known.universes();
   }
 
   private long mostUniverses(BoxLoad box) {

@@ -14,6 +14,7 @@ public final class BoxLoad {
   private final List<PortLoad> ports;
   private int pieces;
   private double volts;
+  private int changes;
 
   BoxLoad(Controller controller, ControllerType type) {
     this.controller = controller;
@@ -46,6 +47,11 @@ public final class BoxLoad {
     return isEmpty() ? type.volts().getFirst() : volts;
   }
 
+  /** Goes up with every change: what was computed for an older number is out of date. */
+  public int changes() {
+    return changes;
+  }
+
   boolean takes(PixelType pixel) {
     return isEmpty() ? type.takes(pixel.volts()) : volts == pixel.volts();
   }
@@ -65,11 +71,13 @@ public final class BoxLoad {
     if (pieces++ == 0) {
       volts = piece.type().volts();
     }
+    changes++;
     ports.get(port - 1).append(piece);
   }
 
   void removeLast(int port) {
     pieces--;
+    changes++;
     ports.get(port - 1).removeLast();
   }
 }

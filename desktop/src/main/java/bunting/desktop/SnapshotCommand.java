@@ -1,0 +1,62 @@
+package bunting.desktop;
+
+import bunting.core.show.Show;
+import bunting.files.BadInputException;
+import bunting.files.ShowFiles;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** {@code snapshot --out DIR [--show SHOW] [--size 1280x800]}. */
+final class SnapshotCommand {
+  private static final Pattern SIZE = Pattern.compile("(\\d{3,4})x(\\d{3,4})");
+
+  private SnapshotCommand() {}
+
+  static int run(List<String> args) {
+    try {
+      Optional<Path> out = Optional.empty();
+      Optional<Path> show = Optional.empty();
+      Matcher size = SIZE.matcher("1280x800");
+      for (int i = 0; i < args.size(); i += 2) {
+        if (i + 1 >= args.size()) {
+          throw new BadInputException("Command line: " + args.get(i) + " wants a value behind it.");
+        }
+        String value = args.get(i + 1);
+        switch (args.get(i)) {
+          case "--out" -> out = Optional.of(Path.of(value));
+          case "--show" -> show = Optional.of(Path.of(value));
+          case "--size" -> size = SIZE.matcher(value);
+          default ->
+              throw new BadInputException(
+                  "Command line: snapshot takes --out DIR, --show SHOW and --size WIDTHxHEIGHT,"
+                      + " nothing else.");
+        }
+      }
+      if (!size.matches()) {
+        throw new BadInputException(
+            "Command line: --size should be WIDTHxHEIGHT in pixels, such as 1280x800.");
+      }
+      if (out.isEmpty()) {
+        throw new BadInputException(
+            "Command line: snapshot wants --out DIR, the folder for the pictures.");
+      }
+      Show opened = show.isPresent() ? ShowFiles.open(show.get()) : DemoShow.read();
+      Files.createDirectories(out.get());
+      Snapshots.write(
+              opened, out.get(), Integer.parseInt(size.group(1)), Integer.parseInt(size.group(2)))
+          .forEach(System.out::println);
+      return 0;
+    } catch (BadInputException e) {
+      System.err.println(e.getMessage());
+      return 2;
+    } catch (IOException e) {
+      System.err.println("The pictures cannot be written; choose a folder that you may write to.");
+      return 2;
+    }
+  }
+}

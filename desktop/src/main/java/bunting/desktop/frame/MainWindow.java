@@ -1,0 +1,187 @@
+package bunting.desktop.frame;
+
+import atlantafx.base.theme.PrimerDark;
+import atlantafx.base.theme.PrimerLight;
+import bunting.desktop.inspect.Inspector;
+import bunting.desktop.line.BoardView;
+import bunting.desktop.look.Fonts;
+import bunting.desktop.look.Palette;
+import bunting.desktop.model.Session;
+import java.util.Objects;
+import javafx.application.Application;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Pos;
+import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.TransferMode;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+
+/** The one window. */
+public final class MainWindow {
+  private static final double DRAWER_HEIGHT = 268;
+
+  private final Session session;
+  private final Stage stage;
+  private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
+  private final StackPane root = new StackPane();
+  private final BorderPane frame = new BorderPane();
+  private final StartScreen start;
+  private final VBox work;
+  private final BoxRail rail;
+  private final BoardView board;
+  private final Inspector inspector;
+  private final FindingsDrawer drawer;
+  private final CommandPalette finder;
+  private final Runnable demo;
+
+  /**
+   * @param demo opens the demo show in the session
+   */
+  public MainWindow(Stage stage, Session session, Runnable demo) {
+    this.stage = stage;
+    this.session = session;
+    this.demo = demo;
+    Commands commands = new Commands(session, this);
+    start = new StartScreen(commands);
+    rail = new BoxRail(session);
+    board = new BoardView(session, palette);
+    inspector = new Inspector(session);
+    drawer = new FindingsDrawer(session, this::toggleFindings);
+    drawer.setMinHeight(DRAWER_HEIGHT);
+    drawer.setMaxHeight(DRAWER_HEIGHT);
+    finder = new CommandPalette(session, commands, this::closePalette);
+    VBox.setVgrow(board, Priority.ALWAYS);
+    work = new VBox(new Basket(session), board);
+    frame.setTop(new TopBar(session, commands));
+    frame.setBottom(messageLine());
+    root.getChildren().addAll(frame, finder);
+    StackPane.setAlignment(finder, Pos.TOP_CENTER);
+    closePalette();
+    showOrHide(drawer, false);
+    work.getChildren().add(drawer);
+    Scene scene = new Scene(root, 1280, 800);
+    scene
+        .getStylesheets()
+        .add(
+            Objects.requireNonNull(MainWindow.class.getResource("/bunting/desktop/bunting.css"))
+                .toExternalForm());
+    commands.all().forEach(c -> c.keys().ifPresent(k -> scene.getAccelerators().put(k, c::run)));
+    scene.setOnDragOver(MainWindow::acceptFile);
+    scene.setOnDragDropped(this::dropFile);
+    palette.addListener(o -> dress());
+    session.assessment().addListener(o -> arrange());
+    stage.setScene(scene);
+    stage.setMinWidth(1000);
+    stage.setMinHeight(640);
+    dress();
+    arrange();
+  }
+
+  /** The stage, for dialogs. */
+  Stage owner() {
+    return stage;
+  }
+
+  private Region messageLine() {
+    Label message = new Label();
+    message.setId("message");
+    message.textProperty().bind(session.message());
+    message.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(message, Priority.ALWAYS);
+    ProgressBar progress = new ProgressBar();
+    Label text = new Label("Planning…");
+    Button cancel = new Button("Stop");
+    cancel.setOnAction(e -> session.cancelPlanning());
+    HBox busy = new HBox(8, text, progress, cancel);
+    busy.setAlignment(Pos.CENTER_RIGHT);
+    busy.visibleProperty().bind(session.planning());
+    busy.managedProperty().bind(session.planning());
+    HBox line = new HBox(12, message, busy);
+    line.setAlignment(Pos.CENTER_LEFT);
+    line.getStyleClass().add("message-line");
+    return line;
+  }
+
+  private void arrange() {
+    boolean open = session.assessment().get().isPresent();
+    frame.setCenter(open ? work : start);
+    frame.setLeft(open ? rail : null);
+    frame.setRight(open ? inspector : null);
+    stage.setTitle(session.show().map(s -> s.settings().name() + " · Bunting").orElse("Bunting"));
+  }
+
+  private void dress() {
+    Palette p = palette.get();
+    Application.setUserAgentStylesheet(
+        p.night()
+            ? new PrimerDark().getUserAgentStylesheet()
+            : new PrimerLight().getUserAgentStylesheet());
+    root.setStyle("-fx-font-family: '" + Fonts.family() + "';" + p.css());
+    root.getStyleClass().removeAll("night", "day");
+    root.getStyleClass().add(p.night() ? "night" : "day");
+  }
+
+  private static void showOrHide(Region part, boolean show) {
+    part.setVisible(show);
+    part.setManaged(show);
+  }
+
+  /** Opens the demo. */
+  public void openDemo() {
+    demo.run();
+  }
+
+  /** Opens or closes the drawer of findings. */
+  public void toggleFindings() {
+    showOrHide(drawer, !drawer.isVisible());
+  }
+
+  /** Changes between day and night. */
+  public void toggleTheme() {
+    palette.set(palette.get().night() ? Palette.DAY : Palette.NIGHT);
+  }
+
+  void focusBoard() {
+    board.requestFocus();
+  }
+
+  void focusInspector() {
+    inspector.focusFirst();
+  }
+
+  void openPalette() {
+    showOrHide(finder, true);
+    finder.show();
+  }
+
+  private void closePalette() {
+    showOrHide(finder, false);
+    board.requestFocus();
+  }
+
+  private static void acceptFile(DragEvent e) {
+    if (e.getDragboard().hasFiles()) {
+      e.acceptTransferModes(TransferMode.COPY);
+    }
+    e.consume();
+  }
+
+  private void dropFile(DragEvent e) {
+    boolean any = e.getDragboard().hasFiles();
+    if (any) {
+      session.open(e.getDragboard().getFiles().getFirst().toPath());
+    }
+    e.setDropCompleted(any);
+    e.consume();
+  }
+}

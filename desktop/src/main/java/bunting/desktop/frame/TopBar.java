@@ -1,0 +1,123 @@
+package bunting.desktop.frame;
+
+import bunting.core.assess.Totals;
+import bunting.core.checks.Severity;
+import bunting.core.plan.Assessment;
+import bunting.core.show.Texts;
+import bunting.desktop.model.Session;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Line;
+import javafx.scene.shape.Polygon;
+
+/** The show's name and vital signs. */
+final class TopBar extends HBox {
+  private final Session session;
+  private final Label name = new Label("Bunting");
+  private final Label state = new Label();
+  private final HBox signs = new HBox(26);
+  private final Button findings;
+
+  TopBar(Session session, Commands commands) {
+    this.session = session;
+    getStyleClass().add("top-bar");
+    setAlignment(Pos.CENTER_LEFT);
+    findings = button(commands.get("findings"), "");
+    findings.setId("findings-button");
+    Button find = button(commands.get("find"), "Find or do…   Ctrl K");
+    find.setId("find-button");
+    find.getStyleClass().add("find-button");
+    name.getStyleClass().add("show-name");
+    state.getStyleClass().add("soft");
+    VBox title = new VBox(1, name, state);
+    title.setMinWidth(196);
+    title.setPrefWidth(196);
+    title.setMaxWidth(196);
+    title.setAlignment(Pos.CENTER_LEFT);
+    signs.setAlignment(Pos.CENTER_LEFT);
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    Label word = new Label("Bunting");
+    word.getStyleClass().add("word-mark");
+    getChildren().addAll(mark(), word, title, signs, gap, findings, find);
+    session.assessment().addListener(o -> refresh());
+    session.changed().addListener(o -> refresh());
+    session.file().addListener(o -> refresh());
+    refresh();
+  }
+
+  private static Button button(Command command, String text) {
+    Button button = new Button(text);
+    button.setOnAction(e -> command.run());
+    button.disableProperty().bind(javafx.beans.binding.Bindings.not(command.enabled()));
+    return button;
+  }
+
+  /** Five pennants on a cord. */
+  private static Node mark() {
+    Pane mark = new Pane();
+    mark.setMinSize(64, 30);
+    mark.setPrefSize(64, 30);
+    mark.getChildren().add(new Line(0, 8, 64, 8));
+    for (int i = 0; i < 5; i++) {
+      double x = 3 + i * 12;
+      Polygon cloth = new Polygon(x, 8, x + 10, 8, x + 5, 20);
+      cloth.getStyleClass().add("cloth-" + i);
+      mark.getChildren().add(cloth);
+    }
+    mark.getStyleClass().add("mark");
+    return mark;
+  }
+
+  private void refresh() {
+    Optional<Assessment> plan = session.assessment().get();
+    signs.getChildren().clear();
+    findings.setVisible(plan.isPresent());
+    name.setText(plan.map(p -> p.reading().show().settings().name()).orElse(""));
+    state.setText(
+        plan.isEmpty()
+            ? ""
+            : session
+                    .file()
+                    .get()
+                    .map(f -> String.valueOf(f.getFileName()))
+                    .orElse("not in a file yet")
+                + (session.changed().get() ? " · changed" : ""));
+    plan.ifPresent(this::signs);
+  }
+
+  private void signs(Assessment plan) {
+    Totals t = plan.reading().totals();
+    long ports = plan.reading().ports().size();
+    add(Long.toString(t.pixels()), "pixels");
+    add(Integer.toString(t.universes()), "universes");
+    add(t.portsUsed() + " of " + ports, "ports");
+    double brightness = plan.reading().show().settings().brightnessPercent();
+    add(
+        Texts.fixed(t.amps(), 0) + " A",
+        brightness >= 100 ? "at full white" : "at " + Texts.number(brightness) + " %");
+    add(Texts.fixed(t.minVoltsPercent(), 1) + " %", "least volts");
+    add(t.cost() > 0 ? Texts.fixed(t.cost(), 0) : "unknown", "cost, boxes + supplies");
+    int stop = plan.count(Severity.STOP);
+    int warn = plan.count(Severity.WARN);
+    findings.setText(stop + warn == 0 ? "✓ nothing to mend" : stop + " stop · " + warn + " warn");
+    findings.getStyleClass().removeAll("is-stop", "is-warn", "is-good");
+    findings.getStyleClass().add(stop > 0 ? "is-stop" : warn > 0 ? "is-warn" : "is-good");
+  }
+
+  private void add(String figure, String what) {
+    Label top = new Label(figure);
+    top.getStyleClass().add("sign-figure");
+    Label below = new Label(what);
+    below.getStyleClass().add("soft");
+    signs.getChildren().add(new VBox(1, top, below));
+  }
+}

@@ -1,0 +1,242 @@
+package bunting.desktop.inspect;
+
+import bunting.core.assess.PortReading;
+import bunting.core.assess.Reading;
+import bunting.core.checks.Finding;
+import bunting.core.explain.Explanations;
+import bunting.core.explain.Line;
+import bunting.core.plan.Assessment;
+import bunting.core.show.Run;
+import bunting.core.show.Texts;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/**
+ * The selected run, port or box, or the show: figures with their arithmetic, and what can be
+ * edited.
+ */
+public final class Inspector extends ScrollPane {
+  private static final double WIDTH = 292;
+
+  private final Session session;
+  private final VBox content = new VBox(4);
+  private Optional<Node> first = Optional.empty();
+
+  /** An inspector on a session. */
+  public Inspector(Session session) {
+    this.session = session;
+    setId("inspector");
+    getStyleClass().add("inspector");
+    setPrefWidth(WIDTH);
+    setMinWidth(WIDTH);
+    setMaxWidth(WIDTH);
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    setFocusTraversable(false);
+    content.getStyleClass().add("inspector-content");
+    setContent(content);
+    session.assessment().addListener(o -> refresh());
+    session.selection().addListener(o -> refresh());
+    refresh();
+  }
+
+  /** Puts the keyboard into the first field. */
+  public void focusFirst() {
+    first.ifPresent(Node::requestFocus);
+  }
+
+  private void refresh() {
+    content.getChildren().clear();
+    first = Optional.empty();
+    session.assessment().get().ifPresent(this::fill);
+  }
+
+  private void fill(Assessment plan) {
+    Reading reading = plan.reading();
+    switch (session.selection().get()) {
+      case Selection.Nothing n -> show(plan);
+      case Selection.OfRun r ->
+          reading.show().run(r.name()).ifPresentOrElse(run -> run(plan, run), () -> show(plan));
+      case Selection.OfPort p ->
+          reading
+              .port(p.controller(), p.port())
+              .ifPresentOrElse(port -> port(plan, port), () -> show(plan));
+      case Selection.OfBox b -> box(plan, b.controller());
+    }
+  }
+
+  private void show(Assessment plan) {
+    title(plan.reading().show().settings().name(), "the show as a whole");
+    ShowEditor editor = new ShowEditor(session, plan.reading().show());
+    add(editor.rows());
+    first = Optional.of(editor.firstField());
+    var t = plan.reading().totals();
+    figure(
+        new Line(
+            "Amps",
+            Texts.fixed(t.amps(), 1) + " A",
+            "over all supplies, " + Texts.fixed(t.watts(), 0) + " W"));
+    for (var c : plan.reading().circuits()) {
+      double usable = c.circuit().breakerAmps() * 0.8;
+      figure(
+          new Line(
+              "Circuit " + c.circuit().id(),
+              Texts.fixed(c.loadAmps() + c.circuit().existingAmps(), 1) + " A",
+              Texts.fixed(c.loadAmps(), 1)
+                  + " A of the show + "
+                  + Texts.number(c.circuit().existingAmps())
+                  + " A there already; "
+                  + Texts.number(c.circuit().breakerAmps())
+                  + " A x 80 % = "
+                  + Texts.fixed(usable, 1)
+                  + " A"));
+    }
+    hint("Choose a run or a port on the board, or press Ctrl K and type its name.");
+  }
+
+  private void run(Assessment plan, Run run) {
+    var type = plan.reading().show().catalogue().pixelTypesById().get(run.type());
+    title(run.name(), type.name() + run.group().map(g -> " · group " + g).orElse(""));
+    RunEditor editor = new RunEditor(session, plan.reading(), run);
+    add(editor.rows());
+    first = Optional.of(editor.firstField());
+    Explanations.ofRun(plan.reading(), run).forEach(this::figure);
+    findings(plan, f -> mentions(plan.reading(), f, run));
+  }
+
+  private static boolean mentions(Reading reading, Finding f, Run run) {
+    return switch (f.subject().kind()) {
+      case RUN -> f.subject().id().equals(run.name());
+      case SEGMENT ->
+          reading.segmentsOf(run.name()).stream()
+              .anyMatch(s -> s.segment().id().equals(f.subject().id()));
+      case SHOW, SETTING, FEED, CONTROLLER, SUPPLY, CIRCUIT -> false;
+    };
+  }
+
+  private void port(Assessment plan, PortReading port) {
+    int runs = port.segments().size();
+    title(
+        port.controller() + " · port " + port.port(),
+        runs + (runs == 1 ? " segment · " : " segments · ") + port.pixels() + " pixels");
+    Explanations.ofPort(plan.reading(), port).forEach(this::figure);
+    findings(
+        plan,
+        f ->
+            port.segments().stream().anyMatch(s -> mentions(plan.reading(), f, s.run()))
+                && f.subject().kind() != bunting.core.checks.Subject.Kind.RUN);
+  }
+
+  private void box(Assessment plan, String id) {
+    title(id, "controller");
+    for (var c : plan.reading().decisions().controllers()) {
+      if (c.controller().id().equals(id)) {
+        var type =
+            plan.reading().show().catalogue().controllerTypesById().get(c.controller().type());
+        figure(new Line("Kind", Texts.number(c.volts()) + " V", type.name()));
+        double amps =
+            plan.reading().ports().stream()
+                .filter(p -> p.controller().equals(id))
+                .mapToDouble(PortReading::amps)
+                .sum();
+        figure(
+            new Line(
+                "On the board",
+                Texts.fixed(amps, 1) + " A",
+                "over its ports, at most " + Texts.number(type.boardAmpsMax()) + " A"));
+        c.supply().ifPresent(s -> supply(plan.reading(), s));
+      }
+    }
+    findings(
+        plan,
+        f ->
+            f.subject().kind() == bunting.core.checks.Subject.Kind.CONTROLLER
+                && f.subject().id().equals(id));
+  }
+
+  private void supply(Reading reading, String id) {
+    double percent = reading.show().settings().supplyLoadPercentMax();
+    reading.supplies().stream()
+        .filter(s -> s.supply().id().equals(id))
+        .forEach(
+            s ->
+                figure(
+                    new Line(
+                        "Supply " + id,
+                        Texts.fixed(s.loadWatts(), 0) + " W",
+                        Texts.fixed(s.loadAmps(), 1)
+                            + " A x "
+                            + Texts.number(s.type().volts())
+                            + " V; "
+                            + Texts.number(s.type().watts())
+                            + " W x "
+                            + Texts.number(percent)
+                            + " % = "
+                            + Texts.fixed(s.type().usableWatts(percent), 0)
+                            + " W"
+                            + s.supply().circuit().map(c -> "; on " + c).orElse(""))));
+  }
+
+  private void findings(Assessment plan, java.util.function.Predicate<Finding> here) {
+    List<Finding> found = plan.findings().stream().filter(here).toList();
+    for (Finding f : found) {
+      Label label = new Label(f.severity().id() + ": " + f.message());
+      label.setWrapText(true);
+      label.setMinHeight(Region.USE_PREF_SIZE);
+      label.getStyleClass().addAll("note", "note-" + f.severity().id());
+      label.setMaxWidth(Double.MAX_VALUE);
+      content.getChildren().add(label);
+    }
+  }
+
+  private void title(String text, String below) {
+    Label title = new Label(text);
+    title.setId("inspector-title");
+    title.getStyleClass().add("heading");
+    title.setWrapText(true);
+    Label sub = new Label(below);
+    sub.getStyleClass().add("soft");
+    sub.setWrapText(true);
+    content.getChildren().addAll(title, sub);
+  }
+
+  private void hint(String text) {
+    Label hint = new Label(text);
+    hint.getStyleClass().add("soft");
+    hint.setWrapText(true);
+    content.getChildren().add(hint);
+  }
+
+  private void add(List<Node> rows) {
+    content.getChildren().addAll(rows);
+  }
+
+  private void figure(Line line) {
+    Label what = new Label(line.title());
+    what.setMaxWidth(150);
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    Label figure = new Label(line.figure());
+    figure.getStyleClass().add("figure");
+    figure.setMinWidth(Region.USE_PREF_SIZE);
+    HBox top = new HBox(6, what, gap, figure);
+    top.setAlignment(Pos.BASELINE_LEFT);
+    Label arithmetic = new Label(line.arithmetic());
+    arithmetic.getStyleClass().add("soft");
+    arithmetic.setWrapText(true);
+    arithmetic.setMinHeight(Region.USE_PREF_SIZE);
+    VBox row = new VBox(1, top, arithmetic);
+    row.getStyleClass().add("figure-row");
+    content.getChildren().add(row);
+  }
+}

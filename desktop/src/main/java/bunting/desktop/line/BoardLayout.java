@@ -1,0 +1,153 @@
+package bunting.desktop.line;
+
+import bunting.core.addressing.NetworkAddresses;
+import bunting.core.assess.PortReading;
+import bunting.core.assess.Reading;
+import bunting.core.ports.PortRules;
+import bunting.core.show.ControllerType;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Texts;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Where each box and each line stands on the board. Pure; heights in pixels. */
+final class BoardLayout {
+  static final double MARGIN = 10;
+  static final double PAD = 10;
+  private static final double HEADER = 34;
+  private static final double SPARE = 28;
+  private static final double GAP = 12;
+
+  /** A controller's card. */
+  record Card(String controller, String facts, double y, double height, List<Row> rows) {}
+
+  /** A line, or the spare ports of a box together. */
+  record Row(List<PortReading> ports, Optional<LineShape> shape, double y, double height) {
+    PortReading port() {
+      return ports.getFirst();
+    }
+  }
+
+  private final List<Card> cards = new ArrayList<>();
+  private final double height;
+
+  BoardLayout(Reading reading, double width) {
+    Map<String, List<PortReading>> ports =
+        reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
+    Map<String, Integer> index = new HashMap<>();
+    double y = MARGIN;
+    double inner = width - 2 * MARGIN;
+    for (PlacedController c : reading.decisions().controllers()) {
+      String id = c.controller().id();
+      List<PortReading> own = ports.getOrDefault(id, List.of());
+      List<Row> rows = new ArrayList<>();
+      double at = y + HEADER;
+      List<PortReading> spare = new ArrayList<>();
+      for (PortReading p : own) {
+        if (p.segments().isEmpty()) {
+          spare.add(p);
+        } else {
+          LineShape shape = LineGeometry.of(reading, p, capacity(reading, p), inner);
+          rows.add(new Row(List.of(p), Optional.of(shape), at, shape.height()));
+          at += shape.height();
+        }
+      }
+      if (!spare.isEmpty()) {
+        rows.add(new Row(spare, Optional.empty(), at, SPARE));
+        at += SPARE;
+      }
+      at += PAD / 2;
+      cards.add(new Card(id, facts(c, own, index.size()), y, at - y, rows));
+      index.put(id, index.size());
+      y = at + GAP;
+    }
+    height = y;
+  }
+
+  /** Pixels that the port could carry of what hangs on it. */
+  static int capacity(Reading reading, PortReading p) {
+    double each = p.pixels() == 0 ? 30 : p.micros() / p.pixels();
+    double budget = PortRules.budgetMicros(reading.show().settings().targetFps());
+    return (int)
+        Math.max(p.pixels(), Math.min(p.type().pixelsPerPortMax(), Math.floor(budget / each)));
+  }
+
+  private static String facts(PlacedController c, List<PortReading> ports, int index) {
+    double amps = ports.stream().mapToDouble(PortReading::amps).sum();
+    StringBuilder text = new StringBuilder();
+    text.append(Texts.number(c.volts()))
+        .append(" V · ")
+        .append(ports.size())
+        .append(ports.size() == 1 ? " port" : " ports");
+    if (!ports.isEmpty()) {
+      ControllerType type = ports.getFirst().type();
+      text.append(
+          type.portAmpsMax() > 0
+              ? " · "
+                  + Texts.fixed(amps, 1)
+                  + " of "
+                  + Texts.number(type.boardAmpsMax())
+                  + " A on the board"
+              : " · data alone");
+      if (!type.fuseGroups().isEmpty()) {
+        text.append(" · fuses shared ")
+            .append(
+                type.fuseGroups().stream()
+                    .map(g -> g.stream().map(String::valueOf).collect(Collectors.joining("+")))
+                    .collect(Collectors.joining(", ")));
+      }
+    }
+    return text.append(" · ").append(NetworkAddresses.of(index)).toString();
+  }
+
+  List<Card> cards() {
+    return cards;
+  }
+
+  double height() {
+    return height;
+  }
+
+  /** All rows that carry runs, from top to bottom. */
+  List<Row> lines() {
+    return cards.stream()
+        .flatMap(c -> c.rows().stream())
+        .filter(r -> r.shape().isPresent())
+        .toList();
+  }
+
+  Optional<Row> rowAt(double y) {
+    return cards.stream()
+        .flatMap(c -> c.rows().stream())
+        .filter(r -> y >= r.y() && y < r.y() + r.height())
+        .findFirst();
+  }
+
+  Optional<Card> cardAt(double y) {
+    return cards.stream().filter(c -> y >= c.y() && y < c.y() + c.height()).findFirst();
+  }
+
+  Optional<Row> rowOf(String controller, int port) {
+    return cards.stream()
+        .flatMap(c -> c.rows().stream())
+        .filter(
+            r ->
+                r.ports().stream()
+                    .anyMatch(p -> p.port() == port && p.controller().equals(controller)))
+        .findFirst();
+  }
+
+  Optional<Row> rowOfRun(String run) {
+    return lines().stream()
+        .filter(r -> r.port().segments().stream().anyMatch(s -> s.run().name().equals(run)))
+        .findFirst();
+  }
+
+  Optional<Card> card(String controller) {
+    return cards.stream().filter(c -> c.controller().equals(controller)).findFirst();
+  }
+}

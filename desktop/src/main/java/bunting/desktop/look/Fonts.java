@@ -1,0 +1,65 @@
+package bunting.desktop.look;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import javafx.scene.text.Font;
+import javafx.scene.text.FontWeight;
+import javafx.scene.text.Text;
+
+/** The one family of type, which ships with the application. */
+public final class Fonts {
+  private static final String FOLDER = "/com/formdev/flatlaf/fonts/inter/Inter-";
+  private static final String FAMILY = load();
+
+  private Fonts() {}
+
+  /** The family's name; loads it first. */
+  public static String family() {
+    return FAMILY;
+  }
+
+  /** Plain. */
+  public static Font plain(double size) {
+    return Font.font(FAMILY, FontWeight.NORMAL, size);
+  }
+
+  /** Heavier, for figures and headings. */
+  public static Font bold(double size) {
+    return Font.font(FAMILY, FontWeight.BOLD, size);
+  }
+
+  /** Width of a text in a font, in pixels. */
+  public static double width(String text, Font font) {
+    Text measure = new Text(text);
+    measure.setFont(font);
+    return measure.getLayoutBounds().getWidth();
+  }
+
+  /** The text, shortened with an ellipsis to fit; empty where not even three letters fit. */
+  public static String fitted(String text, Font font, double most) {
+    if (width(text, font) <= most) {
+      return text;
+    }
+    for (int end = text.length() - 1; end >= 3; end--) {
+      String shorter = text.substring(0, end).stripTrailing() + "…";
+      if (width(shorter, font) <= most) {
+        return shorter;
+      }
+    }
+    return "";
+  }
+
+  private static String load() {
+    String family = "System";
+    for (String style : new String[] {"Regular", "Bold"}) {
+      try (InputStream in = Fonts.class.getResourceAsStream(FOLDER + style + ".otf")) {
+        Font font = Font.loadFont(in, 12);
+        family = font == null ? family : font.getFamily();
+      } catch (IOException e) {
+        throw new UncheckedIOException("the font ships with the application", e);
+      }
+    }
+    return family;
+  }
+}

@@ -1,0 +1,209 @@
+package bunting.desktop.model;
+
+import bunting.core.plan.Assessment;
+import bunting.core.plan.Assessor;
+import bunting.core.show.Show;
+import bunting.files.BadInputException;
+import bunting.files.ShowFiles;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** What the window works on. All methods are called on the interface thread. */
+public final class Session {
+  /**
+   * Shows of up to so many pixels are planned at once (some 0.1 s); larger ones beside the
+   * interface.
+   */
+  private static final int PIXELS_AT_ONCE = 20_000;
+
+  private final ReadOnlyObjectWrapper<Optional<Assessment>> assessment =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ObjectProperty<Selection> selection =
+      new SimpleObjectProperty<>(new Selection.Nothing());
+  private final ReadOnlyObjectWrapper<Optional<Path>> file =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyObjectWrapper<String> message = new ReadOnlyObjectWrapper<>("");
+  private final ReadOnlyBooleanWrapper planning = new ReadOnlyBooleanWrapper();
+  private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
+  private final History history = new History();
+  private final ExecutorService worker =
+      Executors.newSingleThreadExecutor(
+          r -> {
+            Thread thread = new Thread(r, "planner");
+            thread.setDaemon(true);
+            return thread;
+          });
+  private Optional<Show> saved = Optional.empty();
+  private int planNumber;
+  private Runnable takeBack = () -> {};
+
+  /** The show with its consequences; empty while no show is open. */
+  public ReadOnlyObjectProperty<Optional<Assessment>> assessment() {
+    return assessment.getReadOnlyProperty();
+  }
+
+  /** What is selected. */
+  public ObjectProperty<Selection> selection() {
+    return selection;
+  }
+
+  /** The show file, where there is one. */
+  public ReadOnlyObjectProperty<Optional<Path>> file() {
+    return file.getReadOnlyProperty();
+  }
+
+  /** One sentence about what last went wrong or was done; empty when there is nothing to say. */
+  public ReadOnlyObjectProperty<String> message() {
+    return message.getReadOnlyProperty();
+  }
+
+  /** Whether a plan is being made beside the interface. */
+  public ReadOnlyBooleanProperty planning() {
+    return planning.getReadOnlyProperty();
+  }
+
+  /** Whether the show differs from its file. */
+  public ReadOnlyBooleanProperty changed() {
+    return changed.getReadOnlyProperty();
+  }
+
+  /** The show that is open. */
+  public Optional<Show> show() {
+    return assessment.get().map(a -> a.reading().show());
+  }
+
+  /** Opens a show file or a run list; on bad input says so and keeps what is open. */
+  public void open(Path path) {
+    try {
+      Show show = ShowFiles.open(path);
+      boolean isShow = path.toString().endsWith(ShowFiles.ENDING);
+      start(show, isShow ? Optional.of(path) : Optional.empty());
+    } catch (BadInputException e) {
+      message.set(e.getMessage());
+    }
+  }
+
+  /** Begins with a show that has no file. */
+  public void start(Show show, Optional<Path> from) {
+    history.clear();
+    takeBack = () -> {};
+    file.set(from);
+    saved = from.map(p -> show);
+    message.set("");
+    selection.set(new Selection.Nothing());
+    plan(show);
+  }
+
+  /** Replaces the show as one step that can be undone. */
+  public void edit(String what, Show next) {
+    Show before = show().orElseThrow();
+    if (!next.equals(before)) {
+      history.done(what, before);
+      takeBack = history::forgetLast;
+      message.set(what);
+      plan(next);
+    }
+  }
+
+  /** Takes the last step back. */
+  public void undo() {
+    show()
+        .flatMap(history::undo)
+        .ifPresent(
+            step -> {
+              takeBack = () -> keepOnlyHistory(history.redo(step.show()));
+              restore("Undone: ", step);
+            });
+  }
+
+  /** Does again what was taken back. */
+  public void redo() {
+    show()
+        .flatMap(history::redo)
+        .ifPresent(
+            step -> {
+              takeBack = () -> keepOnlyHistory(history.undo(step.show()));
+              restore("Done again: ", step);
+            });
+  }
+
+  /** The show on the screen never changed; only the history moved back. */
+  private void keepOnlyHistory(Optional<History.Step> moved) {
+    moved.ifPresent(step -> message.set("Planning stopped: " + step.edit()));
+  }
+
+  private void restore(String what, History.Step step) {
+    message.set(what + step.edit());
+    plan(step.show());
+  }
+
+  /** How many steps can be undone. */
+  public int undoSteps() {
+    return history.pastSteps();
+  }
+
+  /** Saves to a file, whole or not at all; false and a message where that failed. */
+  public boolean save(Path path) {
+    try {
+      Show show = show().orElseThrow();
+      ShowFiles.writeShow(path, show);
+      file.set(Optional.of(path));
+      saved = Optional.of(show);
+      changed.set(false);
+      message.set("Saved as " + path.getFileName() + ".");
+      return true;
+    } catch (BadInputException e) {
+      message.set(e.getMessage());
+      return false;
+    }
+  }
+
+  /** Says something in the message line. */
+  public void say(String sentence) {
+    message.set(sentence);
+  }
+
+  /** Drops a plan that is being made; the show stays as it was before that edit. */
+  public void cancelPlanning() {
+    planNumber++;
+    planning.set(false);
+    message.set("Planning stopped; the last step was taken back.");
+    takeBack.run();
+  }
+
+  private void plan(Show show) {
+    int number = ++planNumber;
+    long pixels = show.runs().stream().mapToLong(r -> r.pixels()).sum();
+    if (pixels <= PIXELS_AT_ONCE) {
+      planning.set(false);
+      take(Assessor.plan(show));
+      return;
+    }
+    planning.set(true);
+    worker.execute(
+        () -> {
+          Assessment result = Assessor.plan(show);
+          Platform.runLater(
+              () -> {
+                if (number == planNumber) {
+                  planning.set(false);
+                  take(result);
+                }
+              });
+        });
+  }
+
+  private void take(Assessment result) {
+    changed.set(!saved.equals(Optional.of(result.reading().show())));
+    assessment.set(Optional.of(result));
+  }
+}
