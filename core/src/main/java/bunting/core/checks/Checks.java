@@ -20,7 +20,6 @@ public final class Checks {
           new SupplyHeadroom(),
           new NoCircuit(),
           new CircuitFull(),
-          new ReservedUniverse(),
           new LengthMismatch(),
           new OffCut(),
           new UnknownKey(),

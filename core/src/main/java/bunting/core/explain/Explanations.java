@@ -143,12 +143,10 @@ public final class Explanations {
       String sum = others ? fixed(shared, 2) + " A on the shared fuse" : fixed(f.amps(), 2) + " A";
       lines.add(
           new Line(
-              "Post at "
-                  + (named ? s.run().name() + " " : "")
-                  + f.feed().atPixel()
-                  + (f.feed().viaPort() ? ", by the port" : ""),
+              "Post at " + f.feed().atPixel() + (f.feed().viaPort() ? ", by the port" : ""),
               number(f.feed().fuseAmps()) + " A fuse",
-              sum
+              (named ? s.run().name() + ": " : "")
+                  + sum
                   + " x "
                   + number(margin)
                   + " = "

@@ -37,7 +37,7 @@ final class FindingsDrawer extends VBox {
     HBox head = new HBox(12, title, hint, gap, shut);
     head.setAlignment(Pos.CENTER_LEFT);
     list.setId("findings");
-    list.setCellFactory(v -> new FindingCell());
+    list.setCellFactory(FindingCell::new);
     list.setPlaceholder(new Label("Nothing to mend. Test it on the bench all the same."));
     VBox.setVgrow(list, Priority.ALWAYS);
     why.getStyleClass().add("soft");
@@ -106,12 +106,12 @@ final class FindingsDrawer extends VBox {
     private final Label message = new Label();
     private final HBox row = new HBox(10, severity, message);
 
-    FindingCell() {
+    FindingCell(ListView<Finding> list) {
+      message.prefWidthProperty().bind(list.widthProperty().subtract(120));
+      message.setMinHeight(Region.USE_PREF_SIZE);
       severity.setMinWidth(54);
       severity.setAlignment(Pos.CENTER);
       message.setWrapText(true);
-      message.setMaxWidth(Double.MAX_VALUE);
-      HBox.setHgrow(message, Priority.ALWAYS);
       row.setAlignment(Pos.CENTER_LEFT);
       setPrefWidth(0);
     }

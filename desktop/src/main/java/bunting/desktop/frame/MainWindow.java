@@ -9,6 +9,7 @@ import bunting.desktop.look.Palette;
 import bunting.desktop.model.Session;
 import java.util.Objects;
 import javafx.application.Application;
+import javafx.beans.binding.Bindings;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
@@ -29,6 +30,9 @@ import javafx.stage.Stage;
 /** The one window. */
 public final class MainWindow {
   private static final double DRAWER_HEIGHT = 268;
+  private static final String KEYS =
+      "F6 lines: arrows go from line to line and run to run    F2 edit    F4 findings    F8 day or"
+          + " night    Ctrl Z undo    Ctrl K find or do";
 
   private final Session session;
   private final Stage stage;
@@ -95,7 +99,12 @@ public final class MainWindow {
   private Region messageLine() {
     Label message = new Label();
     message.setId("message");
-    message.textProperty().bind(session.message());
+    message
+        .textProperty()
+        .bind(
+            Bindings.createStringBinding(
+                () -> session.message().get().isEmpty() ? KEYS : session.message().get(),
+                session.message()));
     message.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(message, Priority.ALWAYS);
     ProgressBar progress = new ProgressBar();

@@ -82,15 +82,10 @@ final class TopBar extends HBox {
     signs.getChildren().clear();
     findings.setVisible(plan.isPresent());
     name.setText(plan.map(p -> p.reading().show().settings().name()).orElse(""));
-    state.setText(
-        plan.isEmpty()
-            ? ""
-            : session
-                    .file()
-                    .get()
-                    .map(f -> String.valueOf(f.getFileName()))
-                    .orElse("not in a file yet")
-                + (session.changed().get() ? " · changed" : ""));
+    String saved = session.changed().get() ? " · changed" : " · saved";
+    String where =
+        session.file().get().map(f -> f.getFileName() + saved).orElse("not in a file yet");
+    state.setText(plan.isEmpty() ? "" : where);
     plan.ifPresent(this::signs);
   }
 

@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
  * wrong.
  */
 final class Field {
-  private static final double LABEL_WIDTH = 96;
+  private static final double LABEL_WIDTH = 68;
 
   private final TextField text = new TextField();
   private final Label problem = new Label();

@@ -25,7 +25,7 @@ import javafx.util.StringConverter;
  * undone.
  */
 final class RunEditor {
-  private static final double CHOICE_WIDTH = 164;
+  private static final double CHOICE_WIDTH = 182;
 
   private final Session session;
   private final Reading reading;
@@ -48,7 +48,7 @@ final class RunEditor {
     this.run = run;
     pixels = new Field("Pixels", "edit-pixels", Integer.toString(run.pixels()), "px", this::pixels);
     String metres = run.leadM().isPresent() ? Texts.number(run.leadM().getAsDouble()) : "";
-    lead = new Field("Measured lead", "edit-lead", metres, "m", this::lead);
+    lead = new Field("Lead", "edit-lead", metres, "m", this::lead);
     lead.control().setPromptText("by the rule");
     types();
     places();

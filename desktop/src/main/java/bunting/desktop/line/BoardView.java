@@ -77,10 +77,14 @@ public final class BoardView extends Region {
 
   @Override
   protected void layoutChildren() {
+    boolean resized = canvas.getHeight() != getHeight();
     canvas.setWidth(Math.max(0, getWidth() - BAR));
     canvas.setHeight(getHeight());
     bar.resizeRelocate(getWidth() - BAR, 0, BAR, getHeight());
     reread();
+    if (resized) {
+      reveal();
+    }
   }
 
   private double clamp(double value) {

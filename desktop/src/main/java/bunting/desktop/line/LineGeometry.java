@@ -81,6 +81,7 @@ final class LineGeometry {
       before = new double[] {x2, y(s.volts().at(s.volts().size() - 1), s.type().volts())};
       x = x2 + JOINT;
     }
+    leaveRoom();
     double foot = lowestY + CLOTH + 6;
     List<LineShape.Post> tagged = withTags();
     double height = foot + 18 + 17 + 8;
@@ -117,22 +118,26 @@ final class LineGeometry {
               f.feed().viaPort(),
               f.feed().id()));
     }
-    double free = Double.NEGATIVE_INFINITY;
     for (var row : s.slots()) {
-      double at = x1 + (row.firstPixel() - s.segment().firstPixel()) * scale;
-      if (row.firstSlot() == 1 || row.firstPixel() == s.segment().firstPixel()) {
-        String label = "u" + row.universe() + (row.firstSlot() == 1 ? "" : "." + row.firstSlot());
-        double wide = Fonts.width(label, Fonts.plain(SMALL_TEXT)) + 6;
-        boolean room = at >= free && (at + wide <= x2 + 4 || row.firstSlot() == 1);
-        boolean clear =
-            stitches.isEmpty()
-                || at - stitches.getLast().x() >= wide
-                || stitches.getLast().label().isEmpty();
-        stitches.add(new LineShape.Stitch(at, room && clear ? label : ""));
-        free = room ? at + wide : free;
+      boolean universe = row.firstSlot() == 1;
+      if (universe || row.firstPixel() == s.segment().firstPixel()) {
+        double at = x1 + (row.firstPixel() - s.segment().firstPixel()) * scale;
+        String label = "u" + row.universe() + (universe ? "" : "." + row.firstSlot());
+        stitches.add(new LineShape.Stitch(at, label, universe));
       }
     }
-    spans.add(new LineShape.Span(x1, x2, label(s, x2 - x1), s.run().name()));
+    spans.add(new LineShape.Span(x1, x2, label(s, x2 - x1 + JOINT - 2), s.run().name()));
+  }
+
+  /** Takes the labels off stitches that stand too close to the next one. */
+  private void leaveRoom() {
+    for (int i = 0; i < stitches.size(); i++) {
+      LineShape.Stitch s = stitches.get(i);
+      double next = i + 1 < stitches.size() ? stitches.get(i + 1).x() : width - RIGHT + 40;
+      if (next - s.x() < Fonts.width(s.label(), Fonts.plain(SMALL_TEXT)) + 4) {
+        stitches.set(i, new LineShape.Stitch(s.x(), "", s.universe()));
+      }
+    }
   }
 
   private String label(SegmentReading s, double room) {
@@ -191,7 +196,7 @@ final class LineGeometry {
     posts.sort(Comparator.comparingDouble(LineShape.Post::x));
     Map<Integer, Double> limit = new HashMap<>();
     for (int i = 0; i < posts.size(); i++) {
-      limit.put(i, i + 1 < posts.size() ? posts.get(i + 1).x() : width - 4);
+      limit.put(i, i + 1 < posts.size() ? posts.get(i + 1).x() : width - RIGHT);
     }
     List<LineShape.Post> tagged = new ArrayList<>();
     double free = 0;
@@ -202,8 +207,10 @@ final class LineGeometry {
       double left = Math.max(free, p.x() - 8);
       for (String candidate : List.of(p.tag(), fuse)) {
         double wide = Fonts.width(candidate, Fonts.bold(SMALL_TEXT)) + 10;
-        if (best.isEmpty() && left <= p.x() + 2 && left + wide + TAG_GAP <= limit.get(i) + 10) {
+        double from = Math.max(free, Math.min(left, width - RIGHT - wide));
+        if (best.isEmpty() && from <= p.x() + 2 && from + wide + TAG_GAP <= limit.get(i) + 10) {
           best = candidate;
+          left = from;
         }
       }
       double wide = best.isEmpty() ? 0 : Fonts.width(best, Fonts.bold(SMALL_TEXT)) + 10;

@@ -77,7 +77,9 @@ final class LinePainter {
     for (LineShape.Stitch s : shape.stitches()) {
       g.setStroke(palette.soft());
       g.setLineWidth(1);
-      g.setLineDashes(3, 3);
+      if (s.universe()) {
+        g.setLineDashes(3, 3);
+      }
       double x = Math.round(dx + s.x()) + 0.5;
       g.strokeLine(
           x,
@@ -124,9 +126,8 @@ final class LinePainter {
     }
     for (LineShape.Joint j : shape.leads()) {
       g.setLineWidth(j.power() ? 2 : 1);
-      g.setLineDashes(j.power() ? 0 : 2);
-      if (j.power()) {
-        g.setLineDashes();
+      if (!j.power()) {
+        g.setLineDashes(2, 2);
       }
       g.strokeLine(dx + j.x1(), dy + j.y1(), dx + j.x2(), dy + j.y2());
       g.setLineDashes();

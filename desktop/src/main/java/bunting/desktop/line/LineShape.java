@@ -44,8 +44,11 @@ record LineShape(
       boolean viaPort,
       String feed) {}
 
-  /** A universe begins here; {@code label} is empty where there is no room for one. */
-  record Stitch(double x, String label) {}
+  /**
+   * A universe (or else only a segment) begins here; {@code label} is empty where there is no room
+   * for one.
+   */
+  record Stitch(double x, String label, boolean universe) {}
 
   /**
    * A segment from {@code x1} to {@code x2}; {@code label} is empty where there is no room for one.

@@ -36,13 +36,18 @@ public final class Fonts {
     return measure.getLayoutBounds().getWidth();
   }
 
-  /** The text, shortened with an ellipsis to fit; empty where not even three letters fit. */
+  /**
+   * The text, shortened to fit: the last word, which tells one of a row from the next, stays as
+   * long as it can. Empty where not even three letters fit.
+   */
   public static String fitted(String text, Font font, double most) {
     if (width(text, font) <= most) {
       return text;
     }
-    for (int end = text.length() - 1; end >= 3; end--) {
-      String shorter = text.substring(0, end).stripTrailing() + "…";
+    int space = text.lastIndexOf(' ');
+    String tail = space > 0 && text.length() - space <= 4 ? text.substring(space + 1) : "";
+    for (int end = text.length() - tail.length() - 1; end >= 2; end--) {
+      String shorter = text.substring(0, end).stripTrailing() + "…" + tail;
       if (width(shorter, font) <= most) {
         return shorter;
       }

@@ -1,0 +1,80 @@
+package bunting.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+/** Imports run one way. */
+class ArchitectureTest {
+  private static final JavaClasses CORE =
+      new ClassFileImporter()
+          .withImportOption(new ImportOption.DoNotIncludeTests())
+          .importPackages("bunting.core");
+
+  @Test
+  void theCoreKnowsNoInterfaceNoFilesAndNoSockets() {
+    noClasses()
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage(
+            "javafx..",
+            "java.awt..",
+            "javax.swing..",
+            "java.nio.file..",
+            "java.net..",
+            "com.fasterxml..",
+            "bunting.files..",
+            "bunting.cli..",
+            "bunting.desktop..")
+        .check(CORE);
+  }
+
+  @Test
+  void roomsOpenInOneDirection() {
+    layeredArchitecture()
+        .consideringOnlyDependenciesInLayers()
+        .layer("show")
+        .definedBy("bunting.core.show")
+        .layer("survey")
+        .definedBy("bunting.core.survey")
+        .layer("ports")
+        .definedBy("bunting.core.ports")
+        .layer("addressing")
+        .definedBy("bunting.core.addressing")
+        .layer("power")
+        .definedBy("bunting.core.power")
+        .layer("mains")
+        .definedBy("bunting.core.mains")
+        .layer("assess")
+        .definedBy("bunting.core.assess")
+        .layer("checks")
+        .definedBy("bunting.core.checks")
+        .layer("explain")
+        .definedBy("bunting.core.explain")
+        .layer("plan")
+        .definedBy("bunting.core.plan")
+        .whereLayer("show")
+        .mayNotAccessAnyLayer()
+        .whereLayer("survey")
+        .mayOnlyAccessLayers("show")
+        .whereLayer("ports")
+        .mayOnlyAccessLayers("survey", "show")
+        .whereLayer("addressing")
+        .mayOnlyAccessLayers("ports", "survey", "show")
+        .whereLayer("power")
+        .mayOnlyAccessLayers("addressing", "ports", "survey", "show")
+        .whereLayer("mains")
+        .mayOnlyAccessLayers("power", "addressing", "ports", "survey", "show")
+        .whereLayer("assess")
+        .mayOnlyAccessLayers("mains", "power", "addressing", "ports", "survey", "show")
+        .whereLayer("checks")
+        .mayOnlyAccessLayers("assess", "mains", "power", "addressing", "ports", "survey", "show")
+        .whereLayer("explain")
+        .mayOnlyAccessLayers("assess", "mains", "power", "addressing", "ports", "survey", "show")
+        .check(CORE);
+  }
+}

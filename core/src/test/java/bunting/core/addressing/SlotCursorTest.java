@@ -1,0 +1,89 @@
+package bunting.core.addressing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.show.Addressing;
+import bunting.core.show.PortStart;
+import bunting.core.show.Protocol;
+import bunting.core.show.SlotSplit;
+import bunting.core.show.UniverseRange;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class SlotCursorTest {
+  private static Addressing policy(SlotSplit split, int start, UniverseRange... reserved) {
+    return new Addressing(Protocol.SACN, start, split, PortStart.CONTINUOUS, List.of(reserved));
+  }
+
+  /** 170 RGB pixels are 510 slots, 128 RGBW 512 (handbook, arithmetic). */
+  @Test
+  void wholePixelsFillUniversesAsPeopleCount() {
+    SlotCursor rgb = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 1));
+    assertThat(rgb.take(3, 1, 171))
+        .containsExactly(new SlotRow(1, 1, 510, 1, 170), new SlotRow(2, 1, 3, 171, 171));
+    SlotCursor rgbw = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 1));
+    assertThat(rgbw.take(4, 1, 129))
+        .containsExactly(new SlotRow(1, 1, 512, 1, 128), new SlotRow(2, 1, 4, 129, 129));
+  }
+
+  /**
+   * If the second half of a wall starts at slot 433, 144 x 3 = 432 went before it (handbook,
+   * arithmetic).
+   */
+  @Test
+  void theSecondHalfOfAWallStartsAt433() {
+    SlotCursor cursor = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 1));
+    cursor.take(3, 1, 144);
+    assertThat(cursor.take(3, 1, 144).getFirst().firstSlot()).isEqualTo(433);
+  }
+
+  /**
+   * A box of 8 universes holds 680 RGB pixels on each of 2 ports, 1,024 RGBW in all (handbook,
+   * arithmetic).
+   */
+  @Test
+  void eightUniversesHoldWhatTheBoxSays() {
+    SlotCursor rgb = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 1));
+    rgb.take(3, 1, 680);
+    assertThat(rgb.take(3, 1, 680).getLast()).isEqualTo(new SlotRow(8, 1, 510, 511, 680));
+    SlotCursor rgbw = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 1));
+    assertThat(rgbw.take(4, 1, 1024).getLast().universe()).isEqualTo(8);
+  }
+
+  @Test
+  void fullUniversesLetAPixelStraddle() {
+    SlotCursor cursor = new SlotCursor(policy(SlotSplit.FULL_UNIVERSE, 1));
+    assertThat(cursor.take(3, 1, 172))
+        .containsExactly(new SlotRow(1, 1, 512, 1, 171), new SlotRow(2, 1, 4, 171, 172));
+  }
+
+  @Test
+  void noPixelStraddlesAReservedGap() {
+    SlotCursor cursor = new SlotCursor(policy(SlotSplit.FULL_UNIVERSE, 1, new UniverseRange(2, 4)));
+    assertThat(cursor.take(3, 1, 171))
+        .containsExactly(new SlotRow(1, 1, 510, 1, 170), new SlotRow(5, 1, 3, 171, 171));
+  }
+
+  @Test
+  void aPixelAsWideAsAUniverseTakesOneEach() {
+    SlotCursor cursor = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 7, new UniverseRange(8, 8)));
+    assertThat(cursor.take(512, 1, 2))
+        .containsExactly(new SlotRow(7, 1, 512, 1, 1), new SlotRow(9, 1, 512, 2, 2));
+  }
+
+  @Test
+  void theLastUniverseIsTheLast() {
+    SlotCursor cursor = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 63999));
+    assertThat(cursor.take(3, 1, 170)).hasSize(1);
+    assertThat(cursor.exhausted()).isFalse();
+    cursor.take(3, 1, 1);
+    assertThat(cursor.exhausted()).isTrue();
+  }
+
+  @Test
+  void addressesAreUniqueAndLeaveTheLowOnesFree() {
+    assertThat(NetworkAddresses.of(0)).isEqualTo("10.20.0.11");
+    assertThat(NetworkAddresses.of(199)).isEqualTo("10.20.0.210");
+    assertThat(NetworkAddresses.of(200)).isEqualTo("10.20.1.11");
+  }
+}

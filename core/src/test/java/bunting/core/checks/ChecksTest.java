@@ -1,0 +1,358 @@
+package bunting.core.checks;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.assess.Reading;
+import bunting.core.plan.Planner;
+import bunting.core.show.Addressing;
+import bunting.core.show.Circuit;
+import bunting.core.show.Controller;
+import bunting.core.show.Decisions;
+import bunting.core.show.Feed;
+import bunting.core.show.Pin;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Supply;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Every check has a name, a reason and a source, finds its fault and keeps quiet about a sound
+ * show.
+ */
+class ChecksTest {
+  private static Run run(String name, String type, int pixels) {
+    return Run.of(name, type, pixels).withLead(OptionalDouble.of(2));
+  }
+
+  /** A small show that is sound in every respect. */
+  private static Show sound() {
+    Show bare =
+        Show.of(List.of(run("Sluice gate", "12v-strip-60", 100), run("Owl", "12v-strip-60", 50)));
+    return new Show(
+        bare.settings(),
+        List.of(),
+        Addressing.DEFAULT,
+        bare.catalogue(),
+        Optional.empty(),
+        Optional.of(List.of(new Circuit("kitchen", 230, 16, 0))),
+        bare.runs(),
+        List.of());
+  }
+
+  private static Reading read(Show show) {
+    return Reading.of(show, Planner.propose(show));
+  }
+
+  private static List<String> codes(Reading reading) {
+    return Checks.examine(reading).stream().map(Finding::code).distinct().toList();
+  }
+
+  private static Reading with(Reading r, UnaryOperator<Decisions> change) {
+    return Reading.of(r.show(), change.apply(r.decisions()));
+  }
+
+  private static Decisions feeds(Decisions d, UnaryOperator<Feed> change) {
+    return new Decisions(
+        d.controllers(),
+        d.segments(),
+        d.feeds().stream().map(change).toList(),
+        d.breaks(),
+        d.supplies(),
+        d.unplaced(),
+        d.controllersLowerBound());
+  }
+
+  private static Decisions supplies(Decisions d, UnaryOperator<Supply> change) {
+    return new Decisions(
+        d.controllers(),
+        d.segments(),
+        d.feeds(),
+        d.breaks(),
+        d.supplies().stream().map(change).toList(),
+        d.unplaced(),
+        d.controllersLowerBound());
+  }
+
+  private static Show runs(Run... runs) {
+    return sound().withRuns(List.of(runs));
+  }
+
+  /** A reading with each fault, by the code of the check that must find it. */
+  private static Map<String, Reading> faults() {
+    Map<String, Reading> faults = new HashMap<>();
+    Reading ok = read(sound());
+    var s = sound();
+    faults.put(
+        "unplaced",
+        read(
+            new Show(
+                s.settings(),
+                s.sites(),
+                s.addressing(),
+                s.catalogue(),
+                Optional.of(List.of()),
+                s.circuits(),
+                s.runs(),
+                List.of())));
+    Reading thin = read(runs(run("Weir", "12v-strip-60", 600)));
+    faults.put("low-volts", with(thin, d -> feedsKept(d, 1)));
+    faults.put("unfed", with(ok, d -> feedsKept(d, 0)));
+    faults.put("fuse-below-load", with(ok, d -> feeds(d, f -> feed(f, f.wire(), 1))));
+    faults.put("fuse-above-wire", with(ok, d -> feeds(d, f -> feed(f, "22AWG", 10))));
+    Reading heavy = read(runs(run("Weir", "5v-strip-60", 600)));
+    faults.put("port-amps", weakBoards());
+    faults.put("board-amps", weakBoards());
+    faults.put(
+        "frame-rate",
+        Reading.of(heavy.show().withSettings(fps(heavy.show(), 200)), heavy.decisions()));
+    faults.put(
+        "supply-headroom",
+        with(heavy, d -> supplies(d, u -> new Supply(u.id(), "5v-150", u.at(), u.circuit()))));
+    faults.put(
+        "no-circuit",
+        with(ok, d -> supplies(d, u -> new Supply(u.id(), u.type(), u.at(), Optional.empty()))));
+    faults.put(
+        "circuit-full",
+        read(circuits(new Circuit("freezer", 230, 16, 13), new Circuit("pillar", 230, 16, 0))));
+    faults.put("length-mismatch", read(runs(tape(run("Sluice gate", "12v-strip-60", 100), 2))));
+    faults.put("off-cut", read(runs(run("Ribs", "24v-strip-60-rgbw", 100))));
+    faults.put(
+        "unknown-setting",
+        read(
+            new Show(
+                s.settings(),
+                s.sites(),
+                s.addressing(),
+                s.catalogue(),
+                s.controllers(),
+                s.circuits(),
+                s.runs(),
+                List.of("$.shwo"))));
+    faults.put(
+        "group-split",
+        read(
+            new Show(
+                s.settings(),
+                s.sites(),
+                s.addressing(),
+                s.catalogue(),
+                Optional.of(
+                    List.of(
+                        new Controller("A", "box-2", 0, 0), new Controller("B", "box-2", 0, 0))),
+                s.circuits(),
+                List.of(grouped("Sluice gate", "A"), grouped("Owl", "B")),
+                List.of())));
+    faults.put("run-divided", read(runs(run("Weir", "12v-strip-60", 1500))));
+    faults.put(
+        "long-data-lead",
+        read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(9)))));
+    faults.put("hot-plug", read(runs(run("Ribs", "24v-strip-60-rgbw", 60))));
+    faults.put("fuse-voltage", read(at48Volts()));
+    faults.put(
+        "full-white",
+        read(runs(run("Weir", "5v-strip-60", 300)).withSettings(s.settings().withBrightness(20))));
+    faults.put("mains-unchecked", read(Show.of(s.runs())));
+    faults.put("multicast-flood", read(runs(run("Weir", "12v-strip-60", 1900))));
+    faults.put("dark-watts", read(runs(run("Weir", "12v-strip-60", 1900))));
+    faults.put(
+        "mixed-volts", read(runs(run("Weir", "12v-strip-60", 60), run("Boat", "5v-strip-60", 60))));
+    faults.put(
+        "no-spare-port",
+        read(
+            new Show(
+                s.settings(),
+                s.sites(),
+                s.addressing(),
+                s.catalogue(),
+                Optional.of(List.of(new Controller("A", "box-2", 0, 0))),
+                s.circuits(),
+                List.of(run("Sluice gate", "12v-strip-60", 600), run("Owl", "12v-strip-60", 600)),
+                List.of())));
+    faults.put(
+        "far-feed", read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(19)))));
+    faults.put("local-codes", ok);
+    return faults;
+  }
+
+  /** Planned for boards as they are sold, then read with boards that bear half an amp. */
+  private static Reading weakBoards() {
+    Reading ok = read(sound());
+    Show s = ok.show();
+    var c = s.catalogue();
+    var weak =
+        c.controllerTypes().stream()
+            .map(
+                t ->
+                    new bunting.core.show.ControllerType(
+                        t.id(),
+                        t.name(),
+                        t.ports(),
+                        t.pixelsPerPortMax(),
+                        t.universesMax(),
+                        t.volts(),
+                        0.5,
+                        0.5,
+                        t.fuseGroups(),
+                        10,
+                        0))
+            .toList();
+    var catalogue =
+        new bunting.core.show.Catalogue(c.pixelTypes(), weak, c.supplyTypes(), c.wires());
+    return Reading.of(
+        new Show(
+            s.settings(),
+            s.sites(),
+            s.addressing(),
+            catalogue,
+            s.controllers(),
+            s.circuits(),
+            s.runs(),
+            List.of()),
+        ok.decisions());
+  }
+
+  private static Decisions feedsKept(Decisions d, int count) {
+    return new Decisions(
+        d.controllers(),
+        d.segments(),
+        d.feeds().subList(0, count),
+        d.breaks(),
+        d.supplies(),
+        d.unplaced(),
+        d.controllersLowerBound());
+  }
+
+  private static Feed feed(Feed f, String wire, double fuse) {
+    return new Feed(
+        f.id(), f.segment(), f.atPixel(), f.viaPort(), f.supply(), f.fuseGroup(), fuse, wire);
+  }
+
+  private static bunting.core.show.ShowSettings fps(Show show, double fps) {
+    var t = show.settings();
+    return new bunting.core.show.ShowSettings(
+        t.name(),
+        t.mainsVolts(),
+        fps,
+        t.brightnessPercent(),
+        t.supplyLoadPercentMax(),
+        t.fuseMargin(),
+        t.minVoltsPercent());
+  }
+
+  private static Show circuits(Circuit... list) {
+    Show s = sound();
+    return new Show(
+        s.settings(),
+        s.sites(),
+        s.addressing(),
+        s.catalogue(),
+        s.controllers(),
+        Optional.of(List.of(list)),
+        s.runs(),
+        List.of());
+  }
+
+  private static Run tape(Run r, double metres) {
+    return new Run(
+        r.name(),
+        r.type(),
+        r.pixels(),
+        OptionalDouble.of(metres),
+        r.start(),
+        r.end(),
+        r.leadM(),
+        r.group(),
+        r.pin(),
+        r.split(),
+        r.notes());
+  }
+
+  private static Run grouped(String name, String box) {
+    Run r = run(name, "12v-strip-60", 60);
+    return new Run(
+        r.name(),
+        r.type(),
+        r.pixels(),
+        r.lengthM(),
+        r.start(),
+        r.end(),
+        r.leadM(),
+        Optional.of("weir"),
+        Optional.of(new Pin(box, OptionalInt.empty())),
+        true,
+        Map.of());
+  }
+
+  private static Show at48Volts() {
+    Show s = sound();
+    var c = s.catalogue();
+    var p = c.pixelTypesById().get("24v-strip-60-rgbw");
+    var pixel =
+        new bunting.core.show.PixelType(
+            "p48", "p48", 48, 4, "RGBW", 8, p.signal(), 60, 6, 10, 1, p.load(), 0.06);
+    var kind =
+        new bunting.core.show.ControllerType(
+            "k48", "k48", 2, 600, 16, List.of(48.0), 10, 10, List.of(), 10, 0);
+    var supply = new bunting.core.show.SupplyType("s48", 48, 300, 0.9, 0.95, 0);
+    var catalogue =
+        new bunting.core.show.Catalogue(List.of(pixel), List.of(kind), List.of(supply), c.wires());
+    return new Show(
+        s.settings(),
+        s.sites(),
+        s.addressing(),
+        catalogue,
+        s.controllers(),
+        s.circuits(),
+        List.of(run("Trim", "p48", 60)),
+        List.of());
+  }
+
+  @Test
+  void everyCheckHasItsOwnCodeAReasonAndASource() {
+    HashSet<String> codes = new HashSet<>();
+    for (Check check : Checks.all()) {
+      assertThat(codes.add(check.code())).as(check.code()).isTrue();
+      assertThat(check.why()).endsWith(".");
+      assertThat(check.source()).isNotBlank();
+    }
+    assertThat(codes).hasSizeGreaterThanOrEqualTo(20);
+  }
+
+  @Test
+  void aSoundShowStopsAndWarnsOfNothing() {
+    List<Finding> grave =
+        Checks.examine(read(sound())).stream().filter(f -> f.severity() != Severity.NOTE).toList();
+    assertThat(grave).isEmpty();
+  }
+
+  @Test
+  void everyCheckFindsItsFault() {
+    Map<String, Reading> faults = faults();
+    List<String> missed = new ArrayList<>();
+    for (Check check : Checks.all()) {
+      if (!faults.containsKey(check.code())
+          || !codes(faults.get(check.code())).contains(check.code())) {
+        missed.add(check.code());
+      }
+    }
+    assertThat(missed).isEmpty();
+  }
+
+  @Test
+  void messagesAreOneLineAndNameTheirSubject() {
+    for (Reading reading : faults().values()) {
+      for (Finding f : Checks.examine(reading)) {
+        assertThat(f.message()).doesNotContain("\n").endsWith(".");
+      }
+    }
+  }
+}

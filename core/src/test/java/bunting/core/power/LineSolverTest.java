@@ -1,0 +1,192 @@
+package bunting.core.power;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bunting.core.show.LoadKind;
+import bunting.core.show.Wire;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Objects;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LineSolverTest {
+  private static LineSolution.Stands stands(Line line) {
+    assertThat(LineSolver.solve(line)).isInstanceOf(LineSolution.Stands.class);
+    return (LineSolution.Stands) LineSolver.solve(line);
+  }
+
+  /**
+   * Recorded answers of ngspice; src/test/ngspice/record makes them anew. Feeds: pixel and ohms a
+   * conductor.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "strip-5v-current,CONSTANT_CURRENT,5,300,0.05,0.001,1 150 300,0.0263 0.06 0.058",
+    "string-12v-resistive,RESISTIVE,12,120,0.03,0.0033,1 120,0.021 0.11",
+    "string-12v-power,CONSTANT_POWER,12,120,0.02,0.0033,1 60 100,0.042 0.19 0.3",
+    "string-24v-power-limit,CONSTANT_POWER,24,100,0.02,0.008,1,0.9",
+  })
+  void agreesWithNgspiceWithinAMillivolt(
+      String name,
+      LoadKind kind,
+      double volts,
+      int pixels,
+      double amps,
+      double rail,
+      String at,
+      String ohms)
+      throws IOException {
+    int[] feedAt = List.of(at.split(" ")).stream().mapToInt(p -> Integer.parseInt(p) - 1).toArray();
+    double[] feedOhms =
+        List.of(ohms.split(" ")).stream().mapToDouble(o -> 2 * Double.parseDouble(o)).toArray();
+    LineSolution.Stands s =
+        stands(Line.uniform(volts, pixels, amps, kind, 2 * rail, feedAt, feedOhms));
+    List<String> answers;
+    try (InputStream in = LineSolverTest.class.getResourceAsStream("/ngspice/" + name + ".txt")) {
+      answers =
+          new BufferedReader(
+                  new InputStreamReader(Objects.requireNonNull(in), StandardCharsets.US_ASCII))
+              .lines()
+              .toList();
+    }
+    assertThat(answers).hasSize(pixels);
+    for (int i = 0; i < pixels; i++) {
+      double theirs = Double.parseDouble(answers.get(i).substring(answers.get(i).indexOf(' ') + 1));
+      assertThat(s.volts().at(i)).as("pixel " + (i + 1)).isCloseTo(theirs, within(1e-3));
+    }
+  }
+
+  /**
+   * Uniform load on a line fed at one end: the drop to pixel n is I R n (n - 1) / 2 behind the
+   * first (arithmetic).
+   */
+  @Property
+  void frontFedUniformLineHasTheClosedForm(
+      @ForAll @IntRange(min = 1, max = 400) int n,
+      @ForAll @IntRange(min = 10, max = 1000) int microOhms) {
+    double amps = 0.01;
+    double ohms = microOhms * 1e-6;
+    LineSolution.Stands s =
+        stands(
+            Line.uniform(
+                48, n, amps, LoadKind.CONSTANT_CURRENT, ohms, new int[] {0}, new double[] {0.1}));
+    double drop = 0.1 * n * amps + amps * ohms * n * (n - 1) / 2.0;
+    assertThat(s.volts().at(n - 1)).isCloseTo(48 - drop, within(1e-9));
+    assertThat(s.totalAmps()).isCloseTo(n * amps, within(1e-9));
+  }
+
+  /**
+   * Fed at both ends with no cable: pixel i lies I R i (N - i) / 2 below, with i from 0 to N = n -
+   * 1 (arithmetic).
+   */
+  @Property
+  void bothEndsFedUniformLineHasTheClosedForm(@ForAll @IntRange(min = 2, max = 300) int n) {
+    double amps = 0.02;
+    double ohms = 2e-4;
+    LineSolution.Stands s =
+        stands(
+            Line.uniform(
+                12,
+                n,
+                amps,
+                LoadKind.CONSTANT_CURRENT,
+                ohms,
+                new int[] {0, n - 1},
+                new double[] {0, 0}));
+    for (int i = 0; i < n; i++) {
+      double drop = amps * ohms * i * (n - 1 - i) / 2.0;
+      assertThat(s.volts().at(i)).isCloseTo(12 - drop, within(1e-6));
+    }
+  }
+
+  /**
+   * One constant-power pixel behind R: v = (V + sqrt(V^2 - 4 P R)) / 2, and none where P > V^2 / (4
+   * R) (arithmetic).
+   */
+  @ParameterizedTest
+  @CsvSource({"12,10,1", "12,35.999,1", "5,1,6.2", "24,35.9,4"})
+  void onePowerPixelHasTheUpperRoot(double volts, double watts, double ohms) {
+    LineSolution.Stands s =
+        stands(
+            Line.uniform(
+                volts,
+                1,
+                watts / volts,
+                LoadKind.CONSTANT_POWER,
+                0,
+                new int[] {0},
+                new double[] {ohms}));
+    double root = (volts + Math.sqrt(volts * volts - 4 * watts * ohms)) / 2;
+    assertThat(s.volts().at(0)).isCloseTo(root, within(1e-5));
+  }
+
+  @Test
+  void powerBeyondTheLimitCannotStand() {
+    Line line =
+        Line.uniform(
+            12, 1, 36.001 / 12, LoadKind.CONSTANT_POWER, 0, new int[] {0}, new double[] {1});
+    assertThat(LineSolver.solve(line)).isEqualTo(new LineSolution.Falls(0, false));
+  }
+
+  @Test
+  void currentThatDropsAllVoltsCannotStand() {
+    Line line =
+        Line.uniform(5, 2, 3, LoadKind.CONSTANT_CURRENT, 1, new int[] {0}, new double[] {1});
+    assertThat(LineSolver.solve(line)).isEqualTo(new LineSolution.Falls(1, true));
+  }
+
+  @Test
+  void railsAndFeedsWithoutResistanceKeepFullVolts() {
+    LineSolution.Stands s =
+        stands(Line.uniform(5, 50, 0.05, LoadKind.RESISTIVE, 0, new int[] {7}, new double[] {0}));
+    assertThat(s.volts().lowest()).isCloseTo(5, within(1e-6));
+    assertThat(s.totalAmps()).isCloseTo(2.5, within(1e-5));
+  }
+
+  /**
+   * Kirchhoff: what the feeds bring is what the pixels draw; watts in are watts of pixels and heat.
+   */
+  @Property
+  void currentsAndPowersBalance(
+      @ForAll @IntRange(min = 1, max = 200) int n,
+      @ForAll LoadKind kind,
+      @ForAll @IntRange(min = 0, max = 199) int second) {
+    Wire wire = Wire.parse("16AWG").orElseThrow();
+    int[] at = {0, second % n};
+    double[] ohms = {wire.loopOhms(2), wire.loopOhms(5)};
+    double rail = 0.002;
+    LineSolution.Stands s = stands(Line.uniform(12, n, 0.02, kind, rail, at, ohms));
+    double drawn = 0;
+    double used = 0;
+    for (int i = 0; i < n; i++) {
+      double v = s.volts().at(i);
+      double amps =
+          switch (kind) {
+            case CONSTANT_CURRENT -> 0.02;
+            case CONSTANT_POWER -> 0.24 / v;
+            case RESISTIVE -> 0.02 * v / 12;
+          };
+      drawn += amps;
+      used += amps * v;
+    }
+    for (int f = 0; f < 2; f++) {
+      used += s.feedAmps().at(f) * s.feedAmps().at(f) * ohms[f];
+    }
+    for (int i = 1; i < n; i++) {
+      double dv = s.volts().at(i) - s.volts().at(i - 1);
+      used += dv * dv / rail;
+    }
+    assertThat(s.totalAmps()).isCloseTo(drawn, within(1e-7));
+    assertThat(s.totalAmps() * 12).isCloseTo(used, within(1e-6));
+  }
+}

@@ -1,0 +1,5 @@
+/** Tests of reading and writing. */
+@NullMarked
+package bunting.files;
+
+import org.jspecify.annotations.NullMarked;
