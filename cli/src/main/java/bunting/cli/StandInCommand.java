@@ -1,6 +1,7 @@
 package bunting.cli;
 
 import bunting.files.BadInputException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -8,7 +9,7 @@ import picocli.CommandLine.Unmatched;
 
 @Command(name = "stand-in", description = "Not in this version.")
 final class StandInCommand implements Callable<Integer> {
-  @Unmatched private List<String> anything = List.of();
+  @Unmatched private List<String> anything = new ArrayList<>();
 
   @Override
   public Integer call() throws BadInputException {

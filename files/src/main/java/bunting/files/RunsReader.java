@@ -138,9 +138,11 @@ final class RunsReader {
     Run run = new RunRow(file, line, cells, settings, COLUMNS).read();
     Long before = lineOfName.putIfAbsent(run.name(), line);
     if (before != null) {
-      throw problem(
-          line,
-          "column name: "
+      throw BadInputException.of(
+          file,
+          "line "
+              + line
+              + ", column name: "
               + BadInputException.echo(run.name())
               + " already stands in line "
               + before
