@@ -87,7 +87,14 @@ class WindowTest {
     assertThat(index).isNotNegative();
     does(() -> list.scrollTo(index));
     Node mistake =
-        onScreen(() -> robot.from(list).lookup((Node n) -> n instanceof Label l && l.getText().startsWith("Run Handrail north")).query());
+        onScreen(
+            () ->
+                robot
+                    .from(list)
+                    .lookup(
+                        (Node n) ->
+                            n instanceof Label l && l.getText().startsWith("Run Handrail north"))
+                    .query());
     robot.clickOn(mistake);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(onScreen(() -> session.selection().get()))
