@@ -15,6 +15,7 @@ import java.util.List;
  */
 public final class UniverseCount implements UniverseRoom {
   private final Addressing policy;
+  private final Addressing alone;
   private final IdentityHashMap<BoxLoad, Counted> counted = new IdentityHashMap<>();
 
   /** The most universes of a box, as of one number of changes. */
@@ -23,6 +24,7 @@ public final class UniverseCount implements UniverseRoom {
   /** For one addressing policy. */
   public UniverseCount(Addressing policy) {
     this.policy = policy;
+    this.alone = new Addressing(policy.protocol(), 1, policy.split(), policy.portStart(), List.of());
   }
 
   @Override
@@ -55,36 +57,38 @@ public final class UniverseCount implements UniverseRoom {
     return known.universes();
   }
 
+  /**
+   * The box counted alone from slot 1, and one more: filling in order from a later slot ends at most one universe later. Where a pixel may
+   * straddle, each reserved range can cost one more.
+   */
   private long mostUniverses(BoxLoad box) {
-    if (box.isEmpty()) {
-      return 0;
-    }
-    long universes = 1;
+    SlotCursor cursor = new SlotCursor(alone);
+    int count = count(box, cursor);
+    return cursor.exhausted() ? Long.MAX_VALUE / 4 : count + 1L + policy.reserved().size();
+  }
+
+  /** Universes that the box takes of the cursor. */
+  private static int count(BoxLoad box, SlotCursor cursor) {
+    int count = 0;
+    int last = 0;
     for (PortLoad port : box.ports()) {
+      if (!port.pieces().isEmpty()) {
+        cursor.startPort();
+      }
       for (Piece piece : port.pieces()) {
-        int perUniverse = SlotCursor.SLOTS / piece.type().channels();
-        universes += (piece.pixels() + perUniverse - 1L) / perUniverse + 1;
+        for (SlotRow row : cursor.take(piece.type().channels(), piece.first(), piece.last())) {
+          count += row.universe() == last ? 0 : 1;
+          last = row.universe();
+        }
       }
     }
-    return universes + policy.reserved().size();
+    return count;
   }
 
   private boolean fitsOnTrial(List<BoxLoad> boxes) {
     SlotCursor cursor = new SlotCursor(policy);
     for (BoxLoad box : boxes) {
-      int count = 0;
-      int last = 0;
-      for (PortLoad port : box.ports()) {
-        if (!port.pieces().isEmpty()) {
-          cursor.startPort();
-        }
-        for (Piece piece : port.pieces()) {
-          for (SlotRow row : cursor.take(piece.type().channels(), piece.first(), piece.last())) {
-            count += row.universe() == last ? 0 : 1;
-            last = row.universe();
-          }
-        }
-      }
+      int count = count(box, cursor);
       if (cursor.exhausted() || count > box.type().universesMax()) {
         return false;
       }

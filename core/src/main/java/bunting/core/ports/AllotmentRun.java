@@ -31,6 +31,7 @@ final class AllotmentRun {
   private final BoxChooser chooser;
   private final Map<String, Site> siteOf = new HashMap<>();
   private final Map<String, Long> waiting = new HashMap<>();
+  private int boxesNamed;
 
   AllotmentRun(
       Show show,
@@ -137,7 +138,11 @@ final class AllotmentRun {
     long pixels = group.stream().mapToLong(Run::pixels).sum();
     int longest = group.stream().mapToInt(Run::pixels).max().orElse(0);
     Optional<BoxLoad> fresh = add(group.getFirst(), longest, pixels);
-    return fresh.isPresent() && placeAllOn(group, fresh.get());
+    if (fresh.isPresent() && !placeAllOn(group, fresh.get())) {
+      forgetFrom(boxes.size() - 1);
+      return false;
+    }
+    return fresh.isPresent();
   }
 
   private boolean placeAllOn(List<Run> group, BoxLoad box) {
@@ -197,8 +202,14 @@ final class AllotmentRun {
         return true;
       }
     } while (run.split() && boxes.size() - before <= run.pixels());
-    boxes.subList(before, boxes.size()).clear();
+    forgetFrom(before);
     return false;
+  }
+
+  /** Takes the boxes from an index on, all empty, off again. */
+  private void forgetFrom(int index) {
+    boxesNamed -= boxes.size() - index;
+    boxes.subList(index, boxes.size()).clear();
   }
 
   private Optional<BoxLoad> add(Run run, int onePort, long oneBox) {
@@ -208,7 +219,7 @@ final class AllotmentRun {
         .choose(type(run), onePort, oneBox, demand)
         .map(
             kind -> {
-              String id = "C" + (boxes.size() + 1);
+              String id = "C" + ++boxesNamed;
               BoxLoad box = new BoxLoad(new Controller(id, kind.id(), site.x(), site.y()), kind);
               boxes.add(box);
               return box;
