@@ -11,10 +11,14 @@ import javafx.stage.Stage;
 public final class DesktopApplication extends Application {
   @Override
   public void start(Stage stage) {
+    open(stage, getParameters().getUnnamed());
+  }
+
+  /** Shows the window on a stage; {@code given} may hold {@code demo} or a file to open. */
+  public void open(Stage stage, List<String> given) {
     Session session = new Session();
     MainWindow window = new MainWindow(stage, session, () -> DemoShow.open(session));
     stage.show();
-    List<String> given = getParameters().getUnnamed();
     if (!given.isEmpty()) {
       if (given.getFirst().equals("demo")) {
         window.openDemo();

@@ -1,8 +1,8 @@
 package bunting.core.addressing;
 
 /**
- * IPv4 addresses of the boxes: 10.20.0.11 and on, 200 in each third octet, then on in the second; below 11 is left to people's own
- * gear.
+ * IPv4 addresses of the boxes: 10.20.0.11 and on, 200 in each third octet, then on in the second;
+ * below 11 is left to people's own gear.
  */
 public final class NetworkAddresses {
   private static final int FIRST_HOST = 11;

@@ -24,7 +24,8 @@ public final class UniverseCount implements UniverseRoom {
   /** For one addressing policy. */
   public UniverseCount(Addressing policy) {
     this.policy = policy;
-    this.alone = new Addressing(policy.protocol(), 1, policy.split(), policy.portStart(), List.of());
+    this.alone =
+        new Addressing(policy.protocol(), 1, policy.split(), policy.portStart(), List.of());
   }
 
   @Override
@@ -58,8 +59,8 @@ public final class UniverseCount implements UniverseRoom {
   }
 
   /**
-   * The box counted alone from slot 1, and one more: filling in order from a later slot ends at most one universe later. Where a pixel may
-   * straddle, each reserved range can cost one more.
+   * The box counted alone from slot 1, and one more: filling in order from a later slot ends at
+   * most one universe later. Where a pixel may straddle, each reserved range can cost one more.
    */
   private long mostUniverses(BoxLoad box) {
     SlotCursor cursor = new SlotCursor(alone);
