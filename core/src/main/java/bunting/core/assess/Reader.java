@@ -74,7 +74,8 @@ final class Reader {
         feeds,
         supplies,
         circuits(supplies),
-        totals(ports, feeds, supplies));
+        totals(ports, feeds, supplies),
+        feeds.stream().collect(Collectors.groupingBy(f -> f.feed().segment())));
   }
 
   private List<PortReading> ports() {

@@ -3,6 +3,7 @@ package bunting.core.assess;
 import bunting.core.show.Decisions;
 import bunting.core.show.Show;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -17,8 +18,10 @@ public record Reading(
     List<FeedReading> feeds,
     List<SupplyReading> supplies,
     List<CircuitReading> circuits,
-    Totals totals) {
+    Totals totals,
+    Map<String, List<FeedReading>> feedsBySegment) {
   public Reading {
+    feedsBySegment = Map.copyOf(feedsBySegment);
     ports = List.copyOf(ports);
     segments = List.copyOf(segments);
     feeds = List.copyOf(feeds);
@@ -45,6 +48,6 @@ public record Reading(
 
   /** The feeds of a segment. */
   public List<FeedReading> feedsOf(String segment) {
-    return feeds.stream().filter(f -> f.feed().segment().equals(segment)).toList();
+    return feedsBySegment.getOrDefault(segment, List.of());
   }
 }

@@ -34,6 +34,7 @@ public final class Checks {
           new DarkWatts(),
           new MixedVolts(),
           new NoSparePort(),
+          new ManyFeeds(),
           new FarFeed(),
           new LocalCodes());
 

@@ -179,6 +179,22 @@ class ChecksTest {
                 List.of())));
     faults.put(
         "far-feed", read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(19)))));
+    faults.put(
+        "many-feeds",
+        read(
+            runs(
+                new Run(
+                    "Away",
+                    "5v-strip-60",
+                    150,
+                    OptionalDouble.empty(),
+                    new bunting.core.show.Point(90, 0),
+                    Optional.empty(),
+                    OptionalDouble.empty(),
+                    Optional.empty(),
+                    Optional.empty(),
+                    true,
+                    Map.of()))));
     faults.put("local-codes", ok);
     return faults;
   }

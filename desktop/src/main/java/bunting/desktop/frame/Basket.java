@@ -14,7 +14,7 @@ import javafx.scene.layout.Region;
 
 /** What found no place, and how near the plan is to the least number of boxes. */
 final class Basket extends HBox {
-  private static final int SHOWN_MAX = 5;
+  private static final int SHOWN_MAX = 3;
   private final Session session;
 
   Basket(Session session) {
@@ -36,11 +36,13 @@ final class Basket extends HBox {
     var unplaced = plan.reading().decisions().unplaced();
     Label title = new Label(unplaced.isEmpty() ? "Every run is placed" : "Not placed");
     title.getStyleClass().add(unplaced.isEmpty() ? "soft" : "heading-small");
+    title.setMinWidth(USE_PREF_SIZE);
     getChildren().add(title);
     for (Unplaced u : unplaced.subList(0, Math.min(SHOWN_MAX, unplaced.size()))) {
       Button pennant =
           new Button("! " + (u.run().length() > 24 ? u.run().substring(0, 23) + "…" : u.run()));
       pennant.getStyleClass().add("loose");
+      pennant.setMinWidth(USE_PREF_SIZE);
       pennant.setTooltip(new Tooltip(u.lacks()));
       pennant.setOnAction(e -> session.selection().set(new Selection.OfRun(u.run())));
       getChildren().add(pennant);
@@ -52,17 +54,20 @@ final class Basket extends HBox {
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     var t = plan.reading().totals();
+    String least =
+        plan.reading().show().controllers().isPresent()
+            ? ""
+            : " (at least " + t.controllersLowerBound() + ")";
     Label bound =
         new Label(
             t.controllers()
-                + " boxes · "
+                + " boxes"
+                + least
+                + " · "
                 + t.supplies()
                 + " supplies · "
                 + t.feeds()
-                + " feeds"
-                + (plan.reading().show().controllers().isPresent()
-                    ? ""
-                    : " · at least " + t.controllersLowerBound() + " boxes are needed"));
+                + " feeds");
     bound.getStyleClass().add("soft");
     getChildren().addAll(gap, bound);
   }

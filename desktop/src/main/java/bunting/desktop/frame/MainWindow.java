@@ -85,7 +85,7 @@ public final class MainWindow {
     palette.addListener(o -> dress());
     session.assessment().addListener(o -> arrange());
     stage.setScene(scene);
-    stage.setMinWidth(1000);
+    stage.setMinWidth(1160);
     stage.setMinHeight(640);
     dress();
     arrange();

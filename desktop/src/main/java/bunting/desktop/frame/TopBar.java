@@ -23,7 +23,7 @@ final class TopBar extends HBox {
   private final Session session;
   private final Label name = new Label("Bunting");
   private final Label state = new Label();
-  private final HBox signs = new HBox(26);
+  private final HBox signs = new HBox(18);
   private final Button findings;
 
   TopBar(Session session, Commands commands) {
@@ -32,13 +32,13 @@ final class TopBar extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     findings = button(commands.get("findings"), "");
     findings.setId("findings-button");
-    Button find = button(commands.get("find"), "Find or do…   Ctrl K");
+    Button find = button(commands.get("find"), "Find or do  Ctrl K");
     find.setId("find-button");
     find.getStyleClass().add("find-button");
     name.getStyleClass().add("show-name");
     state.getStyleClass().add("soft");
     VBox title = new VBox(1, name, state);
-    title.setMinWidth(196);
+    title.setMinWidth(60);
     title.setPrefWidth(196);
     title.setMaxWidth(196);
     title.setAlignment(Pos.CENTER_LEFT);
@@ -47,6 +47,9 @@ final class TopBar extends HBox {
     HBox.setHgrow(gap, Priority.ALWAYS);
     Label word = new Label("Bunting");
     word.getStyleClass().add("word-mark");
+    word.setMinWidth(USE_PREF_SIZE);
+    findings.setMinWidth(USE_PREF_SIZE);
+    find.setMinWidth(USE_PREF_SIZE);
     getChildren().addAll(mark(), word, title, signs, gap, findings, find);
     session.assessment().addListener(o -> refresh());
     session.changed().addListener(o -> refresh());
@@ -100,7 +103,7 @@ final class TopBar extends HBox {
         Texts.fixed(t.amps(), 0) + " A",
         brightness >= 100 ? "at full white" : "at " + Texts.number(brightness) + " %");
     add(Texts.fixed(t.minVoltsPercent(), 1) + " %", "least volts");
-    add(t.cost() > 0 ? Texts.fixed(t.cost(), 0) : "unknown", "cost, boxes + supplies");
+    add(t.cost() > 0 ? Texts.fixed(t.cost(), 0) : "unknown", "cost");
     int stop = plan.count(Severity.STOP);
     int warn = plan.count(Severity.WARN);
     findings.setText(stop + warn == 0 ? "✓ nothing to mend" : stop + " stop · " + warn + " warn");
@@ -113,6 +116,8 @@ final class TopBar extends HBox {
     top.getStyleClass().add("sign-figure");
     Label below = new Label(what);
     below.getStyleClass().add("soft");
+    top.setMinWidth(USE_PREF_SIZE);
+    below.setMinWidth(USE_PREF_SIZE);
     signs.getChildren().add(new VBox(1, top, below));
   }
 }

@@ -3,6 +3,7 @@ package bunting.desktop.inspect;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.checks.Finding;
+import bunting.core.checks.Subject;
 import bunting.core.explain.Explanations;
 import bunting.core.explain.Line;
 import bunting.core.plan.Assessment;
@@ -12,6 +13,9 @@ import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -111,17 +115,21 @@ public final class Inspector extends ScrollPane {
     add(editor.rows());
     first = Optional.of(editor.firstField());
     Explanations.ofRun(plan.reading(), run).forEach(this::figure);
-    findings(plan, f -> mentions(plan.reading(), f, run));
+    findings(plan, about(plan.reading(), run));
   }
 
-  private static boolean mentions(Reading reading, Finding f, Run run) {
-    return switch (f.subject().kind()) {
-      case RUN -> f.subject().id().equals(run.name());
-      case SEGMENT ->
-          reading.segmentsOf(run.name()).stream()
-              .anyMatch(s -> s.segment().id().equals(f.subject().id()));
-      case SHOW, SETTING, FEED, CONTROLLER, SUPPLY, CIRCUIT -> false;
-    };
+  /** Whether a finding is about the run or a segment of it. */
+  private static Predicate<Finding> about(Reading reading, Run run) {
+    Set<String> segments =
+        reading.segmentsOf(run.name()).stream()
+            .map(s -> s.segment().id())
+            .collect(Collectors.toSet());
+    return f ->
+        switch (f.subject().kind()) {
+          case RUN -> f.subject().id().equals(run.name());
+          case SEGMENT -> segments.contains(f.subject().id());
+          case SHOW, SETTING, FEED, CONTROLLER, SUPPLY, CIRCUIT -> false;
+        };
   }
 
   private void port(Assessment plan, PortReading port) {
@@ -130,11 +138,11 @@ public final class Inspector extends ScrollPane {
         port.controller() + " · port " + port.port(),
         runs + (runs == 1 ? " segment · " : " segments · ") + port.pixels() + " pixels");
     Explanations.ofPort(plan.reading(), port).forEach(this::figure);
+    Set<String> segments =
+        port.segments().stream().map(s -> s.segment().id()).collect(Collectors.toSet());
     findings(
         plan,
-        f ->
-            port.segments().stream().anyMatch(s -> mentions(plan.reading(), f, s.run()))
-                && f.subject().kind() != bunting.core.checks.Subject.Kind.RUN);
+        f -> f.subject().kind() == Subject.Kind.SEGMENT && segments.contains(f.subject().id()));
   }
 
   private void box(Assessment plan, String id) {
@@ -158,10 +166,7 @@ public final class Inspector extends ScrollPane {
       }
     }
     findings(
-        plan,
-        f ->
-            f.subject().kind() == bunting.core.checks.Subject.Kind.CONTROLLER
-                && f.subject().id().equals(id));
+        plan, f -> f.subject().kind() == Subject.Kind.CONTROLLER && f.subject().id().equals(id));
   }
 
   private void supply(Reading reading, String id) {
@@ -187,7 +192,7 @@ public final class Inspector extends ScrollPane {
                             + s.supply().circuit().map(c -> "; on " + c).orElse(""))));
   }
 
-  private void findings(Assessment plan, java.util.function.Predicate<Finding> here) {
+  private void findings(Assessment plan, Predicate<Finding> here) {
     List<Finding> found = plan.findings().stream().filter(here).toList();
     for (Finding f : found) {
       Label label = new Label(f.severity().id() + ": " + f.message());

@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** Where each box and each line stands on the board. Pure; heights in pixels. */
@@ -25,10 +26,49 @@ final class BoardLayout {
   /** A controller's card. */
   record Card(String controller, String facts, double y, double height, List<Row> rows) {}
 
-  /** A line, or the spare ports of a box together. */
-  record Row(List<PortReading> ports, Optional<LineShape> shape, double y, double height) {
+  /**
+   * A line, or the spare ports of a box together. Its shape is worked out when it first comes into
+   * sight.
+   */
+  static final class Row {
+    private final List<PortReading> ports;
+    private final Supplier<LineShape> maker;
+    private final double y;
+    private final double height;
+    private Optional<LineShape> shape = Optional.empty();
+
+    Row(List<PortReading> ports, Supplier<LineShape> maker, double y, double height) {
+      this.ports = List.copyOf(ports);
+      this.maker = maker;
+      this.y = y;
+      this.height = height;
+    }
+
+    List<PortReading> ports() {
+      return ports;
+    }
+
     PortReading port() {
       return ports.getFirst();
+    }
+
+    boolean carriesRuns() {
+      return port().pixels() > 0;
+    }
+
+    double y() {
+      return y;
+    }
+
+    double height() {
+      return height;
+    }
+
+    Optional<LineShape> shape() {
+      if (carriesRuns() && shape.isEmpty()) {
+        shape = Optional.of(maker.get());
+      }
+      return shape;
     }
   }
 
@@ -51,13 +91,19 @@ final class BoardLayout {
         if (p.segments().isEmpty()) {
           spare.add(p);
         } else {
-          LineShape shape = LineGeometry.of(reading, p, capacity(reading, p), inner);
-          rows.add(new Row(List.of(p), Optional.of(shape), at, shape.height()));
-          at += shape.height();
+          double rowHeight = LineGeometry.height(reading, p);
+          rows.add(
+              new Row(
+                  List.of(p),
+                  () -> LineGeometry.of(reading, p, capacity(reading, p), inner),
+                  at,
+                  rowHeight));
+          at += rowHeight;
         }
       }
       if (!spare.isEmpty()) {
-        rows.add(new Row(spare, Optional.empty(), at, SPARE));
+        rows.add(
+            new Row(spare, () -> LineGeometry.of(reading, spare.getFirst(), 1, inner), at, SPARE));
         at += SPARE;
       }
       at += PAD / 2;

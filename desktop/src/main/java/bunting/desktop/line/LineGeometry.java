@@ -27,6 +27,7 @@ final class LineGeometry {
   private static final double LEFT = 52;
   private static final double RIGHT = 104;
   private static final double JOINT = 7;
+  private static final double BELOW_CLOTH = 49;
   private static final double PENNANT_WIDTH = 10;
   private static final double SMALL_TEXT = 10.5;
   private static final double TAG_GAP = 4;
@@ -48,7 +49,7 @@ final class LineGeometry {
     this.reading = reading;
     this.port = port;
     this.width = width;
-    this.leastShare = Math.min(0.999, reading.show().settings().minVoltsPercent() / 100);
+    this.leastShare = leastShare(reading);
     double joint = JOINT * Math.max(0, port.segments().size() - 1);
     this.scale = Math.max(0.05, (width - LEFT - RIGHT - joint) / Math.max(1, capacity));
   }
@@ -63,7 +64,25 @@ final class LineGeometry {
     return new LineGeometry(reading, port, capacity, width).shape();
   }
 
+  /** Height of a line, without laying it out. */
+  static double height(Reading reading, PortReading port) {
+    double share = leastShare(reading);
+    double lowest = CORD_TOP + SAG_TO_LEAST;
+    for (SegmentReading s : port.segments()) {
+      lowest = Math.max(lowest, y(s.volts().lowest(), s.type().volts(), share));
+    }
+    return lowest + CLOTH + BELOW_CLOTH;
+  }
+
+  private static double leastShare(Reading reading) {
+    return Math.min(0.999, reading.show().settings().minVoltsPercent() / 100);
+  }
+
   private double y(double volts, double nominal) {
+    return y(volts, nominal, leastShare);
+  }
+
+  private static double y(double volts, double nominal, double leastShare) {
     return CORD_TOP + (1 - volts / nominal) / (1 - leastShare) * SAG_TO_LEAST;
   }
 
@@ -84,7 +103,7 @@ final class LineGeometry {
     leaveRoom();
     double foot = lowestY + CLOTH + 6;
     List<LineShape.Post> tagged = withTags();
-    double height = foot + 18 + 17 + 8;
+    double height = foot - 6 + BELOW_CLOTH;
     return new LineShape(
         height,
         CORD_TOP + SAG_TO_LEAST,
@@ -100,9 +119,11 @@ final class LineGeometry {
 
   private void segment(SegmentReading s, double x1, double x2) {
     Set<Integer> breaks = new HashSet<>();
-    reading.decisions().breaks().stream()
-        .filter(b -> b.segment().equals(s.segment().id()))
-        .forEach(b -> breaks.add(b.afterPixel() - s.segment().firstPixel()));
+    if (!reading.decisions().breaks().isEmpty()) {
+      reading.decisions().breaks().stream()
+          .filter(b -> b.segment().equals(s.segment().id()))
+          .forEach(b -> breaks.add(b.afterPixel() - s.segment().firstPixel()));
+    }
     cord(s, x1, breaks);
     cloth(s, x1);
     for (FeedReading f : reading.feedsOf(s.segment().id())) {
