@@ -20,7 +20,7 @@ final class ManyFeeds implements Check {
   @Override
   public String why() {
     return "A run that wants a feed every few pixels is too far from its box, or its volts are too"
-               + " low for the way.";
+        + " low for the way.";
   }
 
   @Override

@@ -91,7 +91,8 @@ final class FeedSearch {
     return new FeedTrial(stretch, rules, like.port, like.at, like.metres, wires, joints);
   }
 
-  private FeedTrial evenly(int count, Optional<PortLimit> port) {
+  /** So many feeds from end to end, thickest wire. */
+  FeedTrial evenly(int count, Optional<PortLimit> port) {
     int[] at = new int[count];
     double[] metres = new double[count];
     for (int f = 1; f < count; f++) {

@@ -1,0 +1,84 @@
+package bunting.core.power;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.show.Point;
+import bunting.core.show.Show;
+import bunting.core.show.Supply;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import org.junit.jupiter.api.Test;
+
+class SupplyPackerTest {
+  private static final Show SHOW = Show.of(List.of());
+
+  private static SupplyPacker.Load load(String key, double x, double volts, double watts) {
+    return new SupplyPacker.Load(key, new Point(x, 0), volts, watts);
+  }
+
+  @Test
+  void theCheapestThatHoldsIsTaken() {
+    // 80 % of 150 W is 120 W, of 350 W 280 W.
+    assertThat(SupplyPacker.pack(SHOW, List.of(load("a", 0, 5, 119))).supplies())
+        .extracting(Supply::type)
+        .containsExactly("5v-150");
+    assertThat(SupplyPacker.pack(SHOW, List.of(load("a", 0, 5, 121))).supplies())
+        .extracting(Supply::type)
+        .containsExactly("5v-350");
+    assertThat(SupplyPacker.pack(SHOW, List.of(load("a", 0, 12, 281))).supplies())
+        .extracting(Supply::type)
+        .containsExactly("12v-600");
+  }
+
+  @Test
+  void boxesAndVoltagesDoNotShare() {
+    var packed =
+        SupplyPacker.pack(
+            SHOW,
+            List.of(
+                load("a", 0, 5, 10),
+                load("b", 1, 5, 10),
+                load("c", 0, 12, 10),
+                load("d", 0, 5, 10)));
+    assertThat(packed.supplies()).hasSize(3);
+    assertThat(packed.supplyOf().get("a"))
+        .isEqualTo(packed.supplyOf().get("d"))
+        .isNotEqualTo(packed.supplyOf().get("b"));
+  }
+
+  @Property(tries = 200, seed = "3")
+  void noSupplyIsOverItsHeadroomAndNoLoadIsLost(@ForAll long seed) {
+    Random random = new Random(seed);
+    List<SupplyPacker.Load> loads = new ArrayList<>();
+    for (int i = 0; i < 1 + random.nextInt(30); i++) {
+      loads.add(
+          load(
+              "l" + i,
+              random.nextInt(2),
+              random.nextBoolean() ? 5 : 24,
+              random.nextDouble() * 280));
+    }
+    var packed = SupplyPacker.pack(SHOW, loads);
+    Map<String, Double> watts = new HashMap<>();
+    for (SupplyPacker.Load l : loads) {
+      assertThat(packed.supplyOf()).containsKey(l.key());
+      watts.merge(packed.supplyOf().get(l.key()), l.watts(), Double::sum);
+    }
+    var types = SHOW.catalogue().supplyTypesById();
+    for (Supply s : packed.supplies()) {
+      assertThat(watts.get(s.id())).isLessThanOrEqualTo(types.get(s.type()).usableWatts(80) + 1e-9);
+    }
+    // First fit leaves no two supplies of one place and voltage both under half full.
+    long halfEmpty =
+        packed.supplies().stream()
+            .filter(
+                s -> s.at().x() == 0 && types.get(s.type()).volts() == 5 && watts.get(s.id()) < 140)
+            .count();
+    assertThat(halfEmpty).isLessThanOrEqualTo(1);
+  }
+}
