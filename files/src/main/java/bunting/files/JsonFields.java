@@ -26,6 +26,8 @@ final class JsonFields {
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
           .build();
 
+  private static final int TEXT_MAX = 200;
+
   private final Path file;
   private final String path;
   private final JsonNode node;
@@ -101,14 +103,22 @@ final class JsonFields {
 
   String text(String key) throws BadInputException {
     JsonNode value = need(key, "a text in quotes");
-    if (!value.isTextual() || value.textValue().isBlank() || value.textValue().length() > 200) {
-      throw wrong(key, "should be a text in quotes, of 1 to 200 characters.");
+    if (!value.isTextual()
+        || value.textValue().isBlank()
+        || value.textValue().length() > TEXT_MAX) {
+      throw wrong(key, "should be a text in quotes, of 1 to " + TEXT_MAX + " characters.");
     }
     return value.textValue();
   }
 
+  /** A text that names nothing: it may be empty. */
   String text(String key, String otherwise) throws BadInputException {
-    return has(key) ? text(key) : otherwise;
+    Optional<JsonNode> value = get(key);
+    if (value.isPresent()
+        && (!value.get().isTextual() || value.get().textValue().length() > TEXT_MAX)) {
+      throw wrong(key, "should be a text in quotes, of at most " + TEXT_MAX + " characters.");
+    }
+    return value.map(JsonNode::textValue).orElse(otherwise);
   }
 
   Optional<String> optionalText(String key) throws BadInputException {

@@ -2,6 +2,11 @@ package bunting.core.power;
 
 /** Volts along pixels, index from 0. Immutable. */
 public final class VoltProfile {
+  /**
+   * Volts that differ by less are equal: far below the 0.1 mV that is shown, far above rounding.
+   */
+  private static final double EQUAL_VOLTS = 1e-9;
+
   private final double[] volts;
   private final int from;
   private final int size;
@@ -27,13 +32,17 @@ public final class VoltProfile {
     return volts[from + java.util.Objects.checkIndex(index, size)];
   }
 
-  /** Index of the lowest, the first of equals. */
+  /** Index of the lowest; the first of those that are equal but for rounding. */
   public int lowestIndex() {
-    int lowest = 0;
+    double lowest = volts[from];
     for (int i = 1; i < size; i++) {
-      lowest = volts[from + i] < volts[from + lowest] ? i : lowest;
+      lowest = Math.min(lowest, volts[from + i]);
     }
-    return lowest;
+    int index = 0;
+    while (volts[from + index] > lowest + EQUAL_VOLTS) {
+      index++;
+    }
+    return index;
   }
 
   /** The lowest volts. */

@@ -33,7 +33,11 @@ final class Commands {
         "Open a show or a run list…",
         "Shortcut+O",
         always,
-        () -> chooseAndOpen(window.owner()));
+        () -> {
+          if (window.mayLeave()) {
+            chooseAndOpen(window.owner());
+          }
+        });
     add("demo", "Open the Sallow Mill Lantern Fair (demo)", "Shortcut+D", always, window::openDemo);
     add("save", "Save", "Shortcut+S", open, () -> save(window.owner(), false));
     add("save-as", "Save as…", "Shortcut+Shift+S", open, () -> save(window.owner(), true));

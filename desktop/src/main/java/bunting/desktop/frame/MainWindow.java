@@ -14,7 +14,10 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
+import javafx.scene.control.Alert;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.input.DragEvent;
@@ -85,6 +88,12 @@ public final class MainWindow {
     palette.addListener(o -> dress());
     session.assessment().addListener(o -> arrange());
     stage.setScene(scene);
+    stage.setOnCloseRequest(
+        e -> {
+          if (!mayLeave()) {
+            e.consume();
+          }
+        });
     stage.setMinWidth(1160);
     stage.setMinHeight(640);
     dress();
@@ -145,9 +154,32 @@ public final class MainWindow {
     part.setManaged(show);
   }
 
-  /** Opens the demo. */
+  /** Opens the demo, unless there are edits that the user wants to keep. */
   public void openDemo() {
-    demo.run();
+    if (mayLeave()) {
+      demo.run();
+    }
+  }
+
+  /**
+   * Whether the open show may be left: nothing was edited since it was saved, or the user says so.
+   */
+  boolean mayLeave() {
+    if (!session.changed().get() || session.undoSteps() == 0) {
+      return true;
+    }
+    ButtonType leave = new ButtonType("Leave without saving", ButtonBar.ButtonData.OK_DONE);
+    ButtonType stay = new ButtonType("Stay", ButtonBar.ButtonData.CANCEL_CLOSE);
+    Alert question =
+        new Alert(
+            Alert.AlertType.CONFIRMATION,
+            "The last edits are in no file yet. Stay, and save them with Ctrl S?",
+            leave,
+            stay);
+    question.setTitle("Not saved");
+    question.setHeaderText(null);
+    question.initOwner(stage);
+    return question.showAndWait().filter(leave::equals).isPresent();
   }
 
   /** Opens or closes the drawer of findings. */
@@ -186,7 +218,7 @@ public final class MainWindow {
   }
 
   private void dropFile(DragEvent e) {
-    boolean any = e.getDragboard().hasFiles();
+    boolean any = e.getDragboard().hasFiles() && mayLeave();
     if (any) {
       session.open(e.getDragboard().getFiles().getFirst().toPath());
     }
