@@ -11,6 +11,7 @@ import picocli.CommandLine.Command;
  */
 @Command(
     name = "bunting",
+    mixinStandardHelpOptions = true,
     description = "Plans ports, universes and fused power for pixel light displays.",
     subcommands = {
       PlanCommand.class,
@@ -58,8 +59,9 @@ public final class Main implements Runnable {
     String text = e.getMessage().lines().findFirst().orElse("something is wrong").strip();
     String shortened = text.length() > 300 ? text.substring(0, 300) + "..." : text;
     String end = shortened.endsWith(".") ? "" : ".";
-    return shortened
-        + end.replace(".", "; see ./bunting " + e.getCommandLine().getCommandName() + " --help.");
+    String name = e.getCommandLine().getCommandName();
+    String help = "bunting".equals(name) ? "./bunting --help" : "./bunting " + name + " --help";
+    return shortened + end.replace(".", "; see " + help + ".");
   }
 
   @Override
