@@ -14,6 +14,7 @@ import java.util.stream.StreamSupport;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Tag;
+import net.jqwik.api.statistics.Statistics;
 
 /** Every plan of every sound input keeps the contract, and comes out the same twice. */
 @Tag("property")
@@ -32,6 +33,9 @@ class PlanPropertyTest {
     byte[] first = Files.readAllBytes(out);
     JsonNode plan = MAPPER.readTree(first);
     new PlanValidator(plan, show.settings, show.runs).validate();
+    int placed = plan.path("totals").path("runs").asInt();
+    Statistics.collect(placed == show.runs.size() ? "all" : placed > 0 ? "some" : "none");
+    Statistics.coverage(c -> c.check("none").percentage(p -> p < 40));
     boolean stops =
         StreamSupport.stream(plan.path("findings").spliterator(), false)
             .anyMatch(f -> f.path("severity").asText().equals("stop"));
