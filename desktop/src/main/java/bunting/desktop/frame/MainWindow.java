@@ -173,12 +173,19 @@ public final class MainWindow {
     Alert question =
         new Alert(
             Alert.AlertType.CONFIRMATION,
-            "The last edits are in no file yet. Stay, and save them with Ctrl S?",
+            "The last edits are not saved yet; Ctrl S saves them.",
             leave,
             stay);
     question.setTitle("Not saved");
     question.setHeaderText(null);
+    question.setGraphic(null);
     question.initOwner(stage);
+    question
+        .getDialogPane()
+        .setStyle(root.getStyle() + "-fx-background-color: -b-card; -fx-padding: 16;");
+    // Enter keeps the edits.
+    ((Button) question.getDialogPane().lookupButton(leave)).setDefaultButton(false);
+    ((Button) question.getDialogPane().lookupButton(stay)).setDefaultButton(true);
     return question.showAndWait().filter(leave::equals).isPresent();
   }
 
