@@ -6,6 +6,7 @@ import bunting.core.checks.Finding;
 import bunting.core.checks.Subject;
 import bunting.core.explain.Explanations;
 import bunting.core.explain.Line;
+import bunting.core.mains.CircuitPlanner;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Run;
 import bunting.core.show.Texts;
@@ -91,7 +92,7 @@ public final class Inspector extends ScrollPane {
             Texts.fixed(t.amps(), 1) + " A",
             "over all supplies, " + Texts.fixed(t.watts(), 0) + " W"));
     for (var c : plan.reading().circuits()) {
-      double usable = c.circuit().breakerAmps() * 0.8;
+      double usable = c.circuit().breakerAmps() * CircuitPlanner.CONTINUOUS_SHARE;
       figure(
           new Line(
               "Circuit " + c.circuit().id(),
