@@ -71,7 +71,7 @@ final class PatchTable {
                 "" + row.firstPixel(),
                 "" + row.lastPixel(),
                 "" + s.type().channels(),
-                s.type().order(),
+                s.order(),
                 s.segment().controller(),
                 "" + s.segment().port()));
       }

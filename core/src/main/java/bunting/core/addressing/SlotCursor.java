@@ -1,6 +1,7 @@
 package bunting.core.addressing;
 
 import bunting.core.show.Addressing;
+import bunting.core.show.Fitting;
 import bunting.core.show.PortStart;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.UniverseRange;
@@ -74,6 +75,34 @@ public final class SlotCursor {
       }
     }
     return rows;
+  }
+
+  /**
+   * Gives slots to pixels of a run by its fitting: neighbours that share, the far end first.
+   *
+   * @return rows in order; in a reversed run {@code firstPixel} of a row is its highest pixel
+   */
+  public List<SlotRow> take(int channels, Fitting fitting, int firstPixel, int lastPixel) {
+    if (fitting.grouping() == 1 && !fitting.reversed()) {
+      return take(channels, firstPixel, lastPixel);
+    }
+    int n = fitting.grouping();
+    int sets = fitting.sets(lastPixel - firstPixel + 1);
+    return take(channels, 1, sets).stream()
+        .map(
+            row -> {
+              int from = fitting.reversed() ? sets + 1 - row.lastPixel() : row.firstPixel();
+              int to = fitting.reversed() ? sets + 1 - row.firstPixel() : row.lastPixel();
+              int low = firstPixel + (from - 1) * n;
+              int high = Math.min(lastPixel, firstPixel + to * n - 1);
+              return new SlotRow(
+                  row.universe(),
+                  row.firstSlot(),
+                  row.lastSlot(),
+                  fitting.reversed() ? high : low,
+                  fitting.reversed() ? low : high);
+            })
+        .toList();
   }
 
   private boolean mayStraddle() {

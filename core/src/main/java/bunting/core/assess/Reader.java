@@ -38,11 +38,13 @@ final class Reader {
   private final Map<String, Point> boxes = new HashMap<>();
   private final Map<String, Double> feedM = new HashMap<>();
   private final Map<String, Double> feedAmps = new HashMap<>();
+  private final SlotCursor cursor;
   private final List<SegmentReading> segmentReadings = new ArrayList<>();
 
   Reader(Show show, Decisions decisions) {
     this.show = show;
     this.decisions = decisions;
+    this.cursor = new SlotCursor(show.addressing());
     this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
     this.pixelTypes = show.catalogue().pixelTypesById();
     this.controllerTypes = show.catalogue().controllerTypesById();
@@ -65,7 +67,8 @@ final class Reader {
         decisions.feeds().stream()
             .map(f -> new FeedReading(f, feedM.get(f.id()), feedAmps.getOrDefault(f.id(), 0.0)))
             .toList();
-    List<SupplyReading> supplies = supplies(feeds);
+    OtherReading others = OtherReader.read(show, decisions.others(), cursor);
+    List<SupplyReading> supplies = supplies(feeds, others);
     return new Reading(
         show,
         decisions,
@@ -73,8 +76,9 @@ final class Reader {
         segmentReadings,
         feeds,
         supplies,
-        circuits(supplies),
-        totals(ports, feeds, supplies),
+        circuits(supplies, others),
+        totals(ports, feeds, supplies, others),
+        others,
         feeds.stream().collect(Collectors.groupingBy(f -> f.feed().segment())));
   }
 
@@ -97,7 +101,6 @@ final class Reader {
             breaks,
             feedM,
             feedAmps);
-    SlotCursor cursor = new SlotCursor(show.addressing());
     List<PortReading> ports = new ArrayList<>();
     for (PlacedController box : decisions.controllers()) {
       ControllerType type = controllerTypes.get(box.controller().type());
@@ -106,7 +109,7 @@ final class Reader {
         if (!chain.isEmpty()) {
           cursor.startPort();
         }
-        List<SegmentReading> read = chain(chain, solver, cursor);
+        List<SegmentReading> read = chain(chain, solver);
         segmentReadings.addAll(read);
         ports.add(port(box, type, port, read, feeds));
       }
@@ -114,7 +117,7 @@ final class Reader {
     return ports;
   }
 
-  private List<SegmentReading> chain(List<Segment> chain, IslandSolver solver, SlotCursor cursor) {
+  private List<SegmentReading> chain(List<Segment> chain, IslandSolver solver) {
     if (chain.isEmpty()) {
       return List.of();
     }
@@ -126,7 +129,8 @@ final class Reader {
     List<SegmentReading> read = new ArrayList<>();
     for (int i = 0; i < chain.size(); i++) {
       Segment s = chain.get(i);
-      List<SlotRow> slots = cursor.take(type(s).channels(), s.firstPixel(), s.lastPixel());
+      List<SlotRow> slots = cursor.take(
+              type(s).channels(), runs.get(s.run()).fitting(), s.firstPixel(), s.lastPixel());
       read.add(
           new SegmentReading(
               s,
@@ -175,16 +179,17 @@ final class Reader {
         box, type, port, chain, pixels, micros, PortRules.refreshHz(micros), amps);
   }
 
-  private List<SupplyReading> supplies(List<FeedReading> feeds) {
+  private List<SupplyReading> supplies(List<FeedReading> feeds, OtherReading others) {
     Map<String, Double> amps = new HashMap<>();
     feeds.forEach(f -> amps.merge(f.feed().supply(), f.amps(), Double::sum));
+    others.boards().forEach(b -> amps.merge(b.dimmer().supply(), b.amps(), Double::sum));
     Map<String, SupplyType> types = show.catalogue().supplyTypesById();
     return decisions.supplies().stream()
         .map(s -> new SupplyReading(s, types.get(s.type()), amps.getOrDefault(s.id(), 0.0)))
         .toList();
   }
 
-  private List<CircuitReading> circuits(List<SupplyReading> supplies) {
+  private List<CircuitReading> circuits(List<SupplyReading> supplies, OtherReading others) {
     Map<String, Double> amps = new LinkedHashMap<>();
     Map<String, Circuit> known = new HashMap<>();
     List<Circuit> circuits = show.circuits().orElse(List.of());
@@ -199,13 +204,23 @@ final class Reader {
                 amps.merge(id, input, Double::sum);
               });
     }
+    for (OtherReading.Chain c : others.chains()) {
+      double voltAmps = c.amps() * show.settings().mainsVolts();
+      c.chain()
+          .circuit()
+          .filter(known::containsKey)
+          .ifPresent(id -> amps.merge(id, voltAmps / known.get(id).volts(), Double::sum));
+    }
     return circuits.stream()
         .map(c -> new CircuitReading(c, amps.getOrDefault(c.id(), 0.0)))
         .toList();
   }
 
   private Totals totals(
-      List<PortReading> ports, List<FeedReading> feeds, List<SupplyReading> supplies) {
+      List<PortReading> ports,
+      List<FeedReading> feeds,
+      List<SupplyReading> supplies,
+      OtherReading others) {
     long pixels = 0;
     long channels = 0;
     double least = 100;
@@ -213,14 +228,20 @@ final class Reader {
     int last = 0;
     for (SegmentReading s : segmentReadings) {
       pixels += s.segment().pixels();
-      channels += (long) s.segment().pixels() * s.type().channels();
+      channels += (long) s.run().fitting().sets(s.segment().pixels()) * s.type().channels();
       least = Math.min(least, s.minPercent());
       for (SlotRow row : s.slots()) {
         universes += row.universe() == last ? 0 : 1;
         last = row.universe();
       }
     }
-    double cost = 0;
+    for (OtherReading.Set set : others.sets()) {
+      channels += set.set().channels();
+      int universe = set.slots().map(SlotRow::universe).orElse(last);
+      universes += universe == last ? 0 : 1;
+      last = universe;
+    }
+    double cost = others.boards().stream().mapToDouble(b -> b.type().cost()).sum();
     for (PlacedController c : decisions.controllers()) {
       cost += controllerTypes.get(c.controller().type()).cost();
     }
@@ -232,6 +253,9 @@ final class Reader {
     }
     for (FeedReading f : feeds) {
       amps += f.amps();
+    }
+    for (OtherReading.Board b : others.boards()) {
+      amps += b.amps();
     }
     int runCount = (int) segmentReadings.stream().map(s -> s.run().name()).distinct().count();
     int used = (int) ports.stream().filter(p -> p.pixels() > 0).count();
@@ -248,6 +272,8 @@ final class Reader {
         watts,
         least,
         decisions.controllersLowerBound(),
-        cost);
+        cost,
+        others.sets().size(),
+        others.chains().stream().mapToInt(c -> c.strings().size()).sum());
   }
 }

@@ -19,6 +19,7 @@ public record Reading(
     List<SupplyReading> supplies,
     List<CircuitReading> circuits,
     Totals totals,
+    OtherReading others,
     Map<String, List<FeedReading>> feedsBySegment) {
   public Reading {
     feedsBySegment = Map.copyOf(feedsBySegment);

@@ -35,4 +35,9 @@ public record SegmentReading(
   public int minAtPixel() {
     return segment.firstPixel() + volts.lowestIndex();
   }
+
+  /** Colour order of its slots. */
+  public String order() {
+    return run.fitting().order().orElse(type.order());
+  }
 }

@@ -1,6 +1,10 @@
 package bunting.core.assess;
 
-/** Sums over what is placed. Cost counts boxes and supplies with a known price. */
+/**
+ * Sums over what is placed. Pixels and ports are those of pixel runs; channels, universes, amps and
+ * watts (of the supplies) count plain sets too. Cost counts boxes, dimmers and supplies with a known
+ * price.
+ */
 public record Totals(
     int runs,
     long pixels,
@@ -14,4 +18,6 @@ public record Totals(
     double watts,
     double minVoltsPercent,
     int controllersLowerBound,
-    double cost) {}
+    double cost,
+    int plainSets,
+    int bulbStrings) {}

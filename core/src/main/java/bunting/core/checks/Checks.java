@@ -36,6 +36,9 @@ public final class Checks {
           new NoSparePort(),
           new ManyFeeds(),
           new FarFeed(),
+          new LongBulbLine(),
+          new NoSlots(),
+          new MeasuredAmps(),
           new LocalCodes());
 
   private Checks() {}

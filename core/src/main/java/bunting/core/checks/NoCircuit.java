@@ -67,5 +67,22 @@ final class NoCircuit implements Check {
                 + " A too few.");
       }
     }
+    for (var c : reading.others().chains()) {
+      if (c.chain().circuit().isEmpty()) {
+        double left = Math.max(0, most);
+        to.report(
+            Subject.Kind.RUN,
+            c.chain().strings().getFirst(),
+            c.amps(),
+            left,
+            "A",
+            "The bulb strings from "
+                + c.chain().strings().getFirst()
+                + " on draw "
+                + fixed(c.amps(), 2)
+                + " A, and no circuit that they may hang on has that left: plug them into another"
+                + " outlet, or put fewer on it.");
+      }
+    }
   }
 }

@@ -34,7 +34,9 @@ final class UnplacedRun implements Check {
           u.measured(),
           u.allowed(),
           u.unit(),
-          "Run " + u.run() + " is not placed: it " + u.lacks() + ".");
+          (reading.show().run(u.run()).isPresent() ? "Run " : "Set or string ")
+              + u.run()
+              + " is not placed: it " + u.lacks() + ".");
     }
   }
 }

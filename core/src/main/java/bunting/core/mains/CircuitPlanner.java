@@ -7,10 +7,11 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
- * Which circuit each supply hangs on: the heaviest first, each on the first circuit that still
- * holds it.
+ * Which circuit each supply and each chain of bulb strings hangs on: the heaviest first, each on
+ * the first circuit that still holds it.
  */
 public final class CircuitPlanner {
   /** Share of a breaker for what runs on for hours (NFPA 70 210.20(A), from memory). */
@@ -21,8 +22,19 @@ public final class CircuitPlanner {
 
   private CircuitPlanner() {}
 
-  /** A supply and what it delivers. */
-  public record Load(String supply, SupplyType type, double watts) {}
+  /**
+   * Something on the mains.
+   *
+   * @param key its id
+   * @param voltAmps what it draws, so that amps are these divided by the circuit's volts
+   * @param fixed the circuit that it must be on, where that is known
+   */
+  public record Load(String key, double voltAmps, Optional<String> fixed) {
+    /** A supply, on any circuit. */
+    public static Load of(String supply, SupplyType type, double watts) {
+      return new Load(supply, inputAmps(type, watts, 1), Optional.empty());
+    }
+  }
 
   /** Amps that a supply draws from a circuit. */
   public static double inputAmps(SupplyType type, double loadWatts, double circuitVolts) {
@@ -34,19 +46,24 @@ public final class CircuitPlanner {
     return circuit.breakerAmps() * CONTINUOUS_SHARE - circuit.existingAmps();
   }
 
-  /** Supply ids to circuit ids; a supply that fits nowhere is missing. */
+  /**
+   * Load keys to circuit ids; a load that fits nowhere is missing. What is fixed goes first, then
+   * the heaviest.
+   */
   public static Map<String, String> assign(List<Load> loads, List<Circuit> circuits) {
     List<Load> heavyFirst = new ArrayList<>(loads);
     heavyFirst.sort(
-        Comparator.comparingDouble((Load l) -> inputAmps(l.type(), l.watts(), 1)).reversed());
+        Comparator.comparing((Load l) -> l.fixed().isEmpty())
+            .thenComparing(Comparator.comparingDouble(Load::voltAmps).reversed()));
     double[] used = new double[circuits.size()];
     Map<String, String> result = new HashMap<>();
     for (Load load : heavyFirst) {
       for (int c = 0; c < used.length; c++) {
-        double amps = inputAmps(load.type(), load.watts(), circuits.get(c).volts());
-        if (used[c] + amps <= usableAmps(circuits.get(c)) + ROUNDING_AMPS) {
+        double amps = load.voltAmps() / circuits.get(c).volts();
+        boolean here = load.fixed().isEmpty() || load.fixed().get().equals(circuits.get(c).id());
+        if (here && used[c] + amps <= usableAmps(circuits.get(c)) + ROUNDING_AMPS) {
           used[c] += amps;
-          result.put(load.supply(), circuits.get(c).id());
+          result.put(load.key(), circuits.get(c).id());
           break;
         }
       }

@@ -1,6 +1,10 @@
 package bunting.core.plan;
 
 import bunting.core.addressing.UniverseCount;
+import bunting.core.assess.OtherReading;
+import bunting.core.assess.Reading;
+import bunting.core.loads.BulbPlanner;
+import bunting.core.loads.SetPlanner;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.ports.Allotment;
 import bunting.core.ports.PortPlanner;
@@ -8,6 +12,7 @@ import bunting.core.power.PowerPlan;
 import bunting.core.power.PowerPlanner;
 import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
+import bunting.core.show.OtherDecisions;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -93,23 +98,36 @@ public final class Planner {
     List<Unplaced> unplaced = new ArrayList<>(allotment.unplaced());
     unplaced.addAll(powerless.values());
     unplaced.sort(Comparator.comparingInt(u -> order.get(u.run())));
+    SetPlanner.Plan sets = SetPlanner.plan(show, power.supplies().size());
+    BulbPlanner.Plan bulbs = BulbPlanner.plan(show);
+    unplaced.addAll(sets.unplaced());
+    unplaced.addAll(bulbs.unplaced());
+    List<Supply> supplies = new ArrayList<>(power.supplies());
+    supplies.addAll(sets.supplies());
     Decisions dry =
         new Decisions(
             power.controllers(),
             power.segments(),
             power.feeds(),
             power.breaks(),
-            power.supplies(),
+            supplies,
             unplaced,
-            PortPlanner.controllersLowerBound(show, allotment));
+            PortPlanner.controllersLowerBound(show, allotment),
+            new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()));
     return show.circuits().map(c -> onCircuits(dry, c)).orElse(dry);
   }
 
   private Decisions onCircuits(Decisions dry, List<Circuit> circuits) {
-    List<CircuitPlanner.Load> loads =
-        bunting.core.assess.Reading.of(show, dry).supplies().stream()
-            .map(s -> new CircuitPlanner.Load(s.supply().id(), s.type(), s.loadWatts()))
-            .toList();
+    Reading reading = Reading.of(show, dry);
+    List<CircuitPlanner.Load> loads = new ArrayList<>();
+    reading
+        .supplies()
+        .forEach(
+            s -> loads.add(CircuitPlanner.Load.of(s.supply().id(), s.type(), s.loadWatts())));
+    for (OtherReading.Chain c : reading.others().chains()) {
+      double voltAmps = c.amps() * show.settings().mainsVolts();
+      loads.add(new CircuitPlanner.Load(c.chain().id(), voltAmps, c.chain().circuit()));
+    }
     Map<String, String> circuitOf = CircuitPlanner.assign(loads, circuits);
     List<Supply> supplies =
         dry.supplies().stream()
@@ -118,13 +136,18 @@ public final class Planner {
                     new Supply(
                         s.id(), s.type(), s.at(), Optional.ofNullable(circuitOf.get(s.id()))))
             .toList();
-    return new Decisions(
-        dry.controllers(),
-        dry.segments(),
-        dry.feeds(),
-        dry.breaks(),
+    List<OtherDecisions.Chain> chains =
+        dry.others().chains().stream()
+            .map(
+                c ->
+                    new OtherDecisions.Chain(
+                        c.id(),
+                        c.strings(),
+                        c.outlet(),
+                        Optional.ofNullable(circuitOf.get(c.id()))))
+            .toList();
+    return dry.with(
         supplies,
-        dry.unplaced(),
-        dry.controllersLowerBound());
+        new OtherDecisions(dry.others().dimmers(), dry.others().outputs(), chains));
   }
 }

@@ -79,7 +79,8 @@ final class Placer {
   /** Appends as much of the run from pixel {@code next} as the port takes; returns how much. */
   private int appendMost(Run run, PixelType type, BoxLoad box, int port, int next) {
     int left = run.pixels() - next + 1;
-    int most = atCutMark(Math.min(left, box.room(port, type, targetFps)), left, type.cutEvery());
+    int unit = cutUnit(run, type);
+    int most = atCutMark(Math.min(left, box.room(port, type, targetFps)), left, unit);
     if (most <= 0) {
       return 0;
     }
@@ -87,10 +88,10 @@ final class Placer {
       return most;
     }
     int fits = 0; // in cut units: the most that the universes still take
-    int tooMany = (most + type.cutEvery() - 1) / type.cutEvery();
+    int tooMany = (most + unit - 1) / unit;
     while (tooMany - fits > 1) {
       int middle = (fits + tooMany) >>> 1;
-      Piece piece = new Piece(run, type, next, next + middle * type.cutEvery() - 1);
+      Piece piece = new Piece(run, type, next, next + middle * unit - 1);
       if (tryAppend(box, port, piece)) {
         box.removeLast(port);
         fits = middle;
@@ -98,11 +99,20 @@ final class Placer {
         tooMany = middle;
       }
     }
-    int pixels = fits * type.cutEvery();
+    int pixels = fits * unit;
     if (pixels > 0) {
       box.append(port, new Piece(run, type, next, next + pixels - 1));
     }
     return pixels;
+  }
+
+  /** Cut marks at which no group of pixels on one set of slots is divided. */
+  private static int cutUnit(Run run, PixelType type) {
+    int unit = type.cutEvery();
+    while (unit % run.fitting().grouping() != 0) {
+      unit += type.cutEvery();
+    }
+    return unit;
   }
 
   private static int atCutMark(int pixels, int left, int cutEvery) {

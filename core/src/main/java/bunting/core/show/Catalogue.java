@@ -1,5 +1,6 @@
 package bunting.core.show;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,12 +11,33 @@ public record Catalogue(
     List<PixelType> pixelTypes,
     List<ControllerType> controllerTypes,
     List<SupplyType> supplyTypes,
-    List<Wire> wires) {
+    List<Wire> wires,
+    List<DimmerType> dimmerTypes) {
   public Catalogue {
     pixelTypes = List.copyOf(pixelTypes);
     controllerTypes = List.copyOf(controllerTypes);
     supplyTypes = List.copyOf(supplyTypes);
     wires = List.copyOf(wires);
+    dimmerTypes = List.copyOf(dimmerTypes);
+  }
+
+  /** A catalogue with the usual dimmers. */
+  public Catalogue(
+      List<PixelType> pixelTypes,
+      List<ControllerType> controllerTypes,
+      List<SupplyType> supplyTypes,
+      List<Wire> wires) {
+    this(pixelTypes, controllerTypes, supplyTypes, wires, StandardCatalogue.dimmerTypes());
+  }
+
+  /** The same with that pixel type in place of the one with its id, or added. */
+  public Catalogue withPixelType(PixelType type) {
+    List<PixelType> list = new ArrayList<>(pixelTypes);
+    list.replaceAll(t -> t.id().equals(type.id()) ? type : t);
+    if (!list.contains(type)) {
+      list.add(type);
+    }
+    return new Catalogue(list, controllerTypes, supplyTypes, wires, dimmerTypes);
   }
 
   /** Pixel types by id. */
@@ -31,6 +53,11 @@ public record Catalogue(
   /** Supply types by id. */
   public Map<String, SupplyType> supplyTypesById() {
     return index(supplyTypes, SupplyType::id);
+  }
+
+  /** Dimmer types by id. */
+  public Map<String, DimmerType> dimmerTypesById() {
+    return index(dimmerTypes, DimmerType::id);
   }
 
   /** Wires by id. */

@@ -15,7 +15,8 @@ public record Decisions(
     List<Break> breaks,
     List<Supply> supplies,
     List<Unplaced> unplaced,
-    int controllersLowerBound) {
+    int controllersLowerBound,
+    OtherDecisions others) {
   public Decisions {
     controllers = List.copyOf(controllers);
     segments = List.copyOf(segments);
@@ -23,5 +24,31 @@ public record Decisions(
     breaks = List.copyOf(breaks);
     supplies = List.copyOf(supplies);
     unplaced = List.copyOf(unplaced);
+  }
+
+  /** Decisions about pixels alone. */
+  public Decisions(
+      List<PlacedController> controllers,
+      List<Segment> segments,
+      List<Feed> feeds,
+      List<Break> breaks,
+      List<Supply> supplies,
+      List<Unplaced> unplaced,
+      int controllersLowerBound) {
+    this(
+        controllers,
+        segments,
+        feeds,
+        breaks,
+        supplies,
+        unplaced,
+        controllersLowerBound,
+        OtherDecisions.NONE);
+  }
+
+  /** The same with other supplies and other decisions about the rest. */
+  public Decisions with(List<Supply> list, OtherDecisions rest) {
+    return new Decisions(
+        controllers, segments, feeds, breaks, list, unplaced, controllersLowerBound, rest);
   }
 }

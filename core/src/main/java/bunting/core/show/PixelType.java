@@ -1,5 +1,7 @@
 package bunting.core.show;
 
+import java.util.OptionalDouble;
+
 /**
  * A kind of pixel as it can be seen and measured.
  *
@@ -16,6 +18,7 @@ package bunting.core.show;
  * @param milliampsIdle current while it shows black
  * @param load how the current answers to the voltage
  * @param railOhmsPerM resistance of one rail (go or return), ohms a metre
+ * @param sheetMilliampsFull what the sheet says, where {@code milliampsFull} was measured by meter
  */
 public record PixelType(
     String id,
@@ -30,7 +33,64 @@ public record PixelType(
     double milliampsFull,
     double milliampsIdle,
     LoadKind load,
-    double railOhmsPerM) {
+    double railOhmsPerM,
+    OptionalDouble sheetMilliampsFull) {
+
+  /** A type by its sheet. */
+  public PixelType(
+      String id,
+      String name,
+      double volts,
+      int channels,
+      String order,
+      int bitsPerChannel,
+      Signal signal,
+      double pitchPerM,
+      int cutEvery,
+      double milliampsFull,
+      double milliampsIdle,
+      LoadKind load,
+      double railOhmsPerM) {
+    this(
+        id,
+        name,
+        volts,
+        channels,
+        order,
+        bitsPerChannel,
+        signal,
+        pitchPerM,
+        cutEvery,
+        milliampsFull,
+        milliampsIdle,
+        load,
+        railOhmsPerM,
+        OptionalDouble.empty());
+  }
+
+  /** Whether its current was measured. */
+  public boolean measured() {
+    return sheetMilliampsFull.isPresent();
+  }
+
+  /** The same with a current that was measured; what the sheet says is kept beside it. */
+  public PixelType withMeasured(double milliamps) {
+    return new PixelType(
+        id,
+        name,
+        volts,
+        channels,
+        order,
+        bitsPerChannel,
+        signal,
+        pitchPerM,
+        cutEvery,
+        milliamps,
+        Math.min(milliampsIdle, milliamps),
+        load,
+        railOhmsPerM,
+        OptionalDouble.of(sheetMilliampsFull.orElse(milliampsFull)));
+  }
 
   /** Nominal amps of one pixel at a brightness in percent. */
   public double amps(double brightnessPercent) {

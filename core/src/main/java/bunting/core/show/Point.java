@@ -6,4 +6,14 @@ public record Point(double x, double y) {
   public double cableTo(Point other) {
     return Math.abs(x - other.x) + Math.abs(y - other.y);
   }
+
+  /** As the crow flies. */
+  public double distanceTo(Point other) {
+    return Math.hypot(x - other.x, y - other.y);
+  }
+
+  /** The point so many metres away. */
+  public Point plus(double dx, double dy) {
+    return new Point(x + dx, y + dy);
+  }
 }

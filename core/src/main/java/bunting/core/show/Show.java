@@ -15,6 +15,9 @@ import java.util.Optional;
  * @param circuits the mains circuits there are; empty optional: mains are not checked
  * @param runs the runs in the builder's order, names unique
  * @param strayKeys paths in the settings that mean nothing to Bunting
+ * @param survey what else stands on the elevation
+ * @param others lights that are not pixels
+ * @param workshop what pixels are cut from
  */
 public record Show(
     ShowSettings settings,
@@ -24,13 +27,40 @@ public record Show(
     Optional<List<Controller>> controllers,
     Optional<List<Circuit>> circuits,
     List<Run> runs,
-    List<String> strayKeys) {
+    List<String> strayKeys,
+    Survey survey,
+    OtherLoads others,
+    Workshop workshop) {
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
     circuits = circuits.map(List::copyOf);
     runs = List.copyOf(runs);
     strayKeys = List.copyOf(strayKeys);
+  }
+
+  /** A show with nothing but pixels, not drawn. */
+  public Show(
+      ShowSettings settings,
+      List<Site> sites,
+      Addressing addressing,
+      Catalogue catalogue,
+      Optional<List<Controller>> controllers,
+      Optional<List<Circuit>> circuits,
+      List<Run> runs,
+      List<String> strayKeys) {
+    this(
+        settings,
+        sites,
+        addressing,
+        catalogue,
+        controllers,
+        circuits,
+        runs,
+        strayKeys,
+        Survey.EMPTY,
+        OtherLoads.NONE,
+        Workshop.EMPTY);
   }
 
   /** A show of these runs with all defaults. */
@@ -58,24 +88,100 @@ public record Show(
 
   /** The same with other runs. */
   public Show withRuns(List<Run> list) {
-    return new Show(settings, sites, addressing, catalogue, controllers, circuits, list, strayKeys);
+    return of(settings, sites, catalogue, controllers, list);
   }
 
   /** The same with the run of the same name replaced. */
   public Show withRun(Run changed) {
+    return withRun(changed.name(), changed);
+  }
+
+  /** The same with the run of that name replaced. */
+  public Show withRun(String name, Run changed) {
     List<Run> list = new ArrayList<>(runs);
-    list.replaceAll(r -> r.name().equals(changed.name()) ? changed : r);
+    list.replaceAll(r -> r.name().equals(name) ? changed : r);
     return withRuns(list);
+  }
+
+  /** The same with one run more. */
+  public Show withNewRun(Run run) {
+    List<Run> list = new ArrayList<>(runs);
+    list.add(run);
+    return withRuns(list);
+  }
+
+  /** The same without the run of that name. */
+  public Show withoutRun(String name) {
+    return withRuns(runs.stream().filter(r -> !r.name().equals(name)).toList());
   }
 
   /** The same with other settings. */
   public Show withSettings(ShowSettings changed) {
-    return new Show(changed, sites, addressing, catalogue, controllers, circuits, runs, strayKeys);
+    return of(changed, sites, catalogue, controllers, runs);
   }
 
   /** The same with these controllers as what there is. */
   public Show withControllers(List<Controller> list) {
+    return of(settings, sites, catalogue, Optional.of(list), runs);
+  }
+
+  /** The same with the planner choosing the controllers, at these sites. */
+  public Show withSites(List<Site> list) {
+    return of(settings, list, catalogue, Optional.empty(), runs);
+  }
+
+  /** The same with another catalogue. */
+  public Show withCatalogue(Catalogue other) {
+    return of(settings, sites, other, controllers, runs);
+  }
+
+  /** The same with another survey. */
+  public Show withSurvey(Survey other) {
+    return with(other, others, workshop);
+  }
+
+  /** The same with other loads. */
+  public Show withOthers(OtherLoads other) {
+    return with(survey, other, workshop);
+  }
+
+  /** The same with another workshop. */
+  public Show withWorkshop(Workshop other) {
+    return with(survey, others, other);
+  }
+
+  private Show with(Survey drawn, OtherLoads loads, Workshop shop) {
     return new Show(
-        settings, sites, addressing, catalogue, Optional.of(list), circuits, runs, strayKeys);
+        settings,
+        sites,
+        addressing,
+        catalogue,
+        controllers,
+        circuits,
+        runs,
+        strayKeys,
+        drawn,
+        loads,
+        shop);
+  }
+
+  private Show of(
+      ShowSettings facts,
+      List<Site> places,
+      Catalogue kinds,
+      Optional<List<Controller>> boxes,
+      List<Run> list) {
+    return new Show(
+        facts,
+        places,
+        addressing,
+        kinds,
+        boxes,
+        circuits,
+        list,
+        strayKeys,
+        survey,
+        others,
+        workshop);
   }
 }

@@ -127,7 +127,19 @@ public final class StandardCatalogue {
         new ControllerType(
             "box-16", "16 ports, own fuses", 16, 1024, 96, low, 10, 60, none, 10, 220),
         new ControllerType(
-            "data-16", "16 ports, data alone", 16, 1024, 96, low, 0, 0, none, 0, 190));
+            "data-16", "16 ports, data alone", 16, 1024, 96, low, 0, 0, none, 0, 190),
+        new ControllerType(
+            "box-8-high",
+            "8 ports, 36 and 48 V, own fuses",
+            8,
+            1024,
+            48,
+            List.of(36.0, 48.0),
+            5,
+            30,
+            none,
+            5,
+            170));
   }
 
   private static List<SupplyType> supplyTypes() {
@@ -139,7 +151,19 @@ public final class StandardCatalogue {
         new SupplyType("12v-600", 12, 600, 0.89, 0.95, 75),
         new SupplyType("24v-150", 24, 150, 0.88, 0.9, 24),
         new SupplyType("24v-350", 24, 350, 0.89, 0.95, 42),
-        new SupplyType("24v-600", 24, 600, 0.9, 0.95, 78));
+        new SupplyType("24v-600", 24, 600, 0.9, 0.95, 78),
+        new SupplyType("36v-350", 36, 350, 0.9, 0.95, 48),
+        new SupplyType("48v-350", 48, 350, 0.9, 0.95, 48),
+        new SupplyType("48v-600", 48, 600, 0.91, 0.95, 84));
+  }
+
+  /** Boards as they are sold: outputs of 4 to 6 A, and a terminal that bears less than their sum. */
+  static List<DimmerType> dimmerTypes() {
+    List<Double> low = List.of(5.0, 12.0, 24.0);
+    return List.of(
+        new DimmerType("pwm-4", "4 PWM outputs", 4, low, 6, 16, 25),
+        new DimmerType("pwm-12", "12 PWM outputs", 12, low, 5, 20, 45),
+        new DimmerType("pwm-27", "27 PWM outputs", 27, low, 4, 15, 70));
   }
 
   private static List<Wire> wires() {

@@ -1,15 +1,18 @@
 package bunting.core.survey;
 
+import bunting.core.show.Course;
 import bunting.core.show.PixelType;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
+import bunting.core.show.Strand;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 
 /** Where pixels are and how long cables are, by the one rule for lengths. Metres throughout. */
 public final class Geometry {
   /** Slack at a box: a cable from it is this much longer than the way along the axes. */
-  private static final double BOX_SLACK_M = 1.0;
+  public static final double BOX_SLACK_M = 1.0;
 
   /** Slack between one segment's last pixel and the next one's first. */
   private static final double JOINT_SLACK_M = 0.5;
@@ -18,8 +21,14 @@ public final class Geometry {
 
   private Geometry() {}
 
-  /** Where a pixel (from 1) of a run is. Pixels lie evenly between the ends. */
+  /**
+   * Where a pixel (from 1) of a run is. Pixels lie evenly between the ends of a straight run or of
+   * each strand of a course; on a whole ring the last stands a pitch before the first.
+   */
   public static Point pixel(Run run, PixelType type, int pixel) {
+    if (run.hanging().course().isPresent()) {
+      return onCourse(run.hanging().course().get().strands(), run.pixels(), pixel);
+    }
     Point end = end(run, type);
     double share = run.pixels() == 1 ? 0 : (pixel - 1) / (double) (run.pixels() - 1);
     return new Point(
@@ -27,8 +36,58 @@ public final class Geometry {
         run.start().y() + (end.y() - run.start().y()) * share);
   }
 
+  private static Point onCourse(List<Strand> strands, int pixels, int pixel) {
+    int before = 0;
+    for (int i = 0; i < strands.size(); i++) {
+      int here = onStrand(pixels, strands.size(), i);
+      if (pixel <= before + here) {
+        return strands.get(i).at(share(strands.get(i), here, pixel - before));
+      }
+      before += here;
+    }
+    return strands.getLast().at(1);
+  }
+
+  private static double share(Strand strand, int pixels, int pixel) {
+    int gaps = strand.closed() ? pixels : pixels - 1;
+    return gaps == 0 ? 0 : (pixel - 1) / (double) gaps;
+  }
+
+  /** Pixels on a strand (from 0) of so many: alike, the first ones one more where it must be. */
+  public static int onStrand(int pixels, int strands, int strand) {
+    return pixels / strands + (strand < pixels % strands ? 1 : 0);
+  }
+
+  /**
+   * Where all pixels of a run are.
+   *
+   * @return x and y of each pixel in turn, metres
+   */
+  public static double[] pixels(Run run, PixelType type) {
+    double[] places = new double[run.pixels() * 2];
+    int at = 0;
+    Point end = end(run, type);
+    List<Strand> strands =
+        run.hanging()
+            .course()
+            .map(Course::strands)
+            .orElseGet(() -> List.of(Strand.line(run.start(), end, false)));
+    for (int i = 0; i < strands.size(); i++) {
+      int here = onStrand(run.pixels(), strands.size(), i);
+      for (int pixel = 1; pixel <= here; pixel++) {
+        Point p = strands.get(i).at(share(strands.get(i), here, pixel));
+        places[at++] = p.x();
+        places[at++] = p.y();
+      }
+    }
+    return places;
+  }
+
   /** Where the last pixel is; where it was not given, (pixels - 1) / pitch metres to the right. */
   public static Point end(Run run, PixelType type) {
+    if (run.hanging().course().isPresent()) {
+      return pixel(run, type, run.pixels());
+    }
     return run.end()
         .orElseGet(
             () ->
@@ -36,12 +95,47 @@ public final class Geometry {
                     run.start().x() + (run.pixels() - 1) / type.pitchPerM(), run.start().y()));
   }
 
-  /** Cable from a box to a pixel of a run; a measured lead holds for pixel 1. */
+  /** Lines to draw a run by, one a strand. */
+  public static List<List<Point>> outlines(Run run, PixelType type) {
+    return run.hanging()
+        .course()
+        .map(c -> c.strands().stream().map(Strand::outline).toList())
+        .orElseGet(() -> List.of(List.of(run.start(), end(run, type))));
+  }
+
+  /** Length of a run: measured by tape, else as drawn, else pixels / pitch; metres. */
+  public static double lengthM(Run run, PixelType type) {
+    return run.lengthM()
+        .orElseGet(
+            () ->
+                run.hanging()
+                    .course()
+                    .map(Course::lengthM)
+                    .orElse(run.pixels() / type.pitchPerM()));
+  }
+
+  /**
+   * Cable from a box to a pixel of a run. For pixel 1 a measured lead holds, else one that was drawn
+   * (box, corners, pixel 1, as the crow flies, and the slack at the box).
+   */
   public static double boxToPixel(Point box, Run run, PixelType type, int pixel) {
     if (pixel == 1 && run.leadM().isPresent()) {
       return run.leadM().getAsDouble();
     }
+    if (pixel == 1 && !run.hanging().route().isEmpty()) {
+      return routeM(box, run.hanging().route(), run.start()) + BOX_SLACK_M;
+    }
     return box.cableTo(pixel(run, type, pixel)) + BOX_SLACK_M;
+  }
+
+  private static double routeM(Point box, List<Point> corners, Point to) {
+    double sum = 0;
+    Point last = box;
+    for (Point corner : corners) {
+      sum += last.distanceTo(corner);
+      last = corner;
+    }
+    return sum + last.distanceTo(to);
   }
 
   /** Cable from one segment's last pixel to the next one's first. */
@@ -59,6 +153,21 @@ public final class Geometry {
     BigDecimal pixels = metres.multiply(BigDecimal.valueOf(pitchPerM));
     BigDecimal units = pixels.divide(BigDecimal.valueOf(cutEvery), 0, RoundingMode.FLOOR);
     return units.multiply(BigDecimal.valueOf(cutEvery)).intValueExact();
+  }
+
+  /**
+   * Pixels of a course: each strand rounded down to a whole cut unit.
+   *
+   * @throws ArithmeticException if it does not fit an int
+   */
+  public static int pixelsOf(Course course, PixelType type) {
+    int sum = 0;
+    for (Strand strand : course.strands()) {
+      // A tenth of a millimetre more, so that a measure that was drawn is not one pixel short.
+      BigDecimal metres = BigDecimal.valueOf(strand.lengthM() + 1e-4);
+      sum = Math.addExact(sum, pixelsOf(metres, type.pitchPerM(), type.cutEvery()));
+    }
+    return sum;
   }
 
   /** Feet in metres, exactly. */

@@ -10,6 +10,13 @@ import bunting.core.show.Controller;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.Pin;
+import bunting.core.show.BulbString;
+import bunting.core.show.OtherLoads;
+import bunting.core.show.PlainSet;
+import bunting.core.show.Point;
+import bunting.core.show.PortStart;
+import bunting.core.show.Protocol;
+import bunting.core.show.SlotSplit;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
@@ -84,6 +91,26 @@ class ChecksTest {
 
   private static Show runs(Run... runs) {
     return sound().withRuns(List.of(runs));
+  }
+
+  /** A plain set behind pixels that fill the last universe there is. */
+  private static Show withoutUniverses() {
+    Addressing last =
+        new Addressing(Protocol.SACN, 63999, SlotSplit.WHOLE_PIXELS, PortStart.CONTINUOUS, List.of());
+    Show bare = Show.of(List.of(run("Owl", "12v-strip-60", 170)));
+    PlainSet set =
+        new PlainSet(
+            "Boats", 12, 3, 10, new Point(0, 0), OptionalDouble.empty(), Optional.empty());
+    return new Show(
+            bare.settings(),
+            List.of(),
+            last,
+            bare.catalogue(),
+            Optional.empty(),
+            Optional.empty(),
+            bare.runs(),
+            List.of())
+        .withOthers(new OtherLoads(List.of(set), List.of()));
   }
 
   /** A reading with each fault, by the code of the check that must find it. */
@@ -196,6 +223,15 @@ class ChecksTest {
                     true,
                     Map.of()))));
     faults.put("local-codes", ok);
+    OtherLoads far =
+        new OtherLoads(
+            List.of(),
+            List.of(new BulbString("Orchard bulbs", 200, 1, 6, 160, new Point(0, 0))));
+    faults.put("long-bulb-line", read(s.withOthers(far)));
+    faults.put("no-slots", read(withoutUniverses()));
+    var type = s.catalogue().pixelTypesById().get("12v-strip-60");
+    faults.put(
+        "measured-amps", read(s.withCatalogue(s.catalogue().withPixelType(type.withMeasured(14)))));
     return faults;
   }
 

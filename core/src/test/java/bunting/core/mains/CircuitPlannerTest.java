@@ -26,9 +26,9 @@ class CircuitPlannerTest {
   void theHeaviestGoFirstAndWhatFitsNowhereIsMissing() {
     List<CircuitPlanner.Load> loads =
         List.of(
-            new CircuitPlanner.Load("small", SUPPLY, 50),
-            new CircuitPlanner.Load("big", SUPPLY, 280),
-            new CircuitPlanner.Load("more", SUPPLY, 280));
+            CircuitPlanner.Load.of("small", SUPPLY, 50),
+            CircuitPlanner.Load.of("big", SUPPLY, 280),
+            CircuitPlanner.Load.of("more", SUPPLY, 280));
     var map = CircuitPlanner.assign(loads, List.of(new Circuit("a", 230, 2.2, 0)));
     assertThat(map).containsEntry("big", "a").containsEntry("small", "a").doesNotContainKey("more");
   }

@@ -1,0 +1,243 @@
+package bunting.core.loads;
+
+import bunting.core.power.Fuses;
+import bunting.core.show.Controller;
+import bunting.core.show.DimmerType;
+import bunting.core.show.OtherDecisions;
+import bunting.core.show.PlainSet;
+import bunting.core.show.Point;
+import bunting.core.show.Show;
+import bunting.core.show.Site;
+import bunting.core.show.Supply;
+import bunting.core.show.SupplyType;
+import bunting.core.show.Texts;
+import bunting.core.show.Unplaced;
+import bunting.core.show.Wire;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Puts plain sets on dimmer boards: place by place and voltage by voltage, in the order of the list,
+ * each on the first board with outputs and amps left, else on a fresh one. A board hangs on one
+ * supply of its own; each set's lead has a fuse of its own, since the board's fuse is too large for
+ * it.
+ */
+public final class SetPlanner {
+  private static final double ROUNDING_AMPS = 1e-9;
+
+  private final Show show;
+  private final double margin;
+  private final List<Board> boards = new ArrayList<>();
+  private final List<Unplaced> unplaced = new ArrayList<>();
+
+  private static final class Board {
+    final DimmerType type;
+    final Point at;
+    final double volts;
+    final List<PlainSet> sets = new ArrayList<>();
+    int used;
+    double amps;
+
+    Board(DimmerType type, Point at, double volts) {
+      this.type = type;
+      this.at = at;
+      this.volts = volts;
+    }
+  }
+
+  /** What was decided; ids of supplies go on after those that there are. */
+  public record Plan(
+      List<OtherDecisions.Dimmer> dimmers,
+      List<OtherDecisions.Output> outputs,
+      List<Supply> supplies,
+      List<Unplaced> unplaced) {}
+
+  private SetPlanner(Show show) {
+    this.show = show;
+    this.margin = show.settings().fuseMargin();
+  }
+
+  /**
+   * Plans all plain sets.
+   *
+   * @param suppliesBefore how many supplies there are already
+   */
+  public static Plan plan(Show show, int suppliesBefore) {
+    return new SetPlanner(show).go(suppliesBefore);
+  }
+
+  private Plan go(int suppliesBefore) {
+    Map<Point, List<PlainSet>> byPlace = new LinkedHashMap<>();
+    for (PlainSet set : inGroups(show.others().plainSets())) {
+      byPlace.computeIfAbsent(place(set), k -> new ArrayList<>()).add(set);
+    }
+    byPlace.forEach((at, sets) -> sets.forEach(set -> place(set, at)));
+    List<OtherDecisions.Dimmer> dimmers = new ArrayList<>();
+    List<OtherDecisions.Output> outputs = new ArrayList<>();
+    List<Supply> supplies = new ArrayList<>();
+    for (Board board : boards) {
+      String id = "D" + (dimmers.size() + 1);
+      SupplyType type = supply(board.volts, board.amps).orElseThrow();
+      String supply = "S" + (suppliesBefore + supplies.size() + 1);
+      supplies.add(new Supply(supply, type.id(), board.at, Optional.empty()));
+      double fuse = Fuses.next(board.amps, margin, Double.MAX_VALUE).orElseThrow();
+      dimmers.add(
+          new OtherDecisions.Dimmer(id, board.type.id(), board.at, board.volts, supply, fuse));
+      int output = 1;
+      for (PlainSet set : board.sets) {
+        outputs.add(output(set, id, output));
+        output += set.channels();
+      }
+    }
+    return new Plan(dimmers, outputs, supplies, unplaced);
+  }
+
+  /** Sets of one group one after the other, where the first of them stands. */
+  private static List<PlainSet> inGroups(List<PlainSet> sets) {
+    Map<String, List<PlainSet>> groups = new LinkedHashMap<>();
+    for (PlainSet set : sets) {
+      String key = set.group().map(g -> "g" + g).orElse("s" + set.name());
+      groups.computeIfAbsent(key, k -> new ArrayList<>()).add(set);
+    }
+    return groups.values().stream().flatMap(List::stream).toList();
+  }
+
+  /** The nearest place where a box stands or can stand. */
+  private Point place(PlainSet set) {
+    List<Point> places = new ArrayList<>();
+    show.controllers().orElse(List.of()).stream().map(Controller::at).forEach(places::add);
+    if (places.isEmpty()) {
+      for (Site site : show.standingSites()) {
+        places.add(new Point(site.x(), site.y()));
+      }
+    }
+    return places.stream().min(Comparator.comparingDouble(set.at()::cableTo)).orElseThrow();
+  }
+
+  private double amps(PlainSet set) {
+    return set.amps(show.settings().brightnessPercent());
+  }
+
+  private double outputAmps(PlainSet set) {
+    return set.outputAmps(show.settings().brightnessPercent());
+  }
+
+  private void place(PlainSet set, Point at) {
+    Board board =
+        boards.stream()
+            .filter(b -> b.at.equals(at) && b.volts == set.volts() && holds(b, set))
+            .findFirst()
+            .orElseGet(() -> fresh(set, at).orElse(null));
+    if (board != null) {
+      board.sets.add(set);
+      board.used += set.channels();
+      board.amps += amps(set);
+    }
+  }
+
+  private boolean holds(Board b, PlainSet set) {
+    double amps = b.amps + amps(set);
+    return b.used + set.channels() <= b.type.outputs()
+        && outputAmps(set) <= b.type.outputAmpsMax() + ROUNDING_AMPS
+        && amps <= b.type.boardAmpsMax() + ROUNDING_AMPS
+        && Fuses.next(amps, margin, Double.MAX_VALUE).isPresent()
+        && supply(b.volts, amps).isPresent();
+  }
+
+  /** The kind of board that holds the most of what is still to come, the cheapest of equals. */
+  private Optional<Board> fresh(PlainSet set, Point at) {
+    Optional<Board> best =
+        show.catalogue().dimmerTypes().stream()
+            .filter(t -> t.volts().contains(set.volts()))
+            .map(t -> new Board(t, at, set.volts()))
+            .filter(b -> holds(b, set))
+            .min(
+                Comparator.<Board>comparingInt(b -> -fill(b, set))
+                    .thenComparingDouble(b -> b.type.cost()));
+    if (best.isPresent() && wire(set).isPresent()) {
+      boards.add(best.get());
+      return best;
+    }
+    unplaced.add(lack(set));
+    return Optional.empty();
+  }
+
+  /** How many sets from this one on, of its place and volts, a fresh board holds. */
+  private int fill(Board empty, PlainSet first) {
+    Board trial = new Board(empty.type, empty.at, empty.volts);
+    boolean from = false;
+    int count = 0;
+    for (PlainSet next : inGroups(show.others().plainSets())) {
+      from |= next.equals(first);
+      if (from
+          && next.volts() == trial.volts
+          && place(next).equals(trial.at)
+          && holds(trial, next)) {
+        trial.used += next.channels();
+        trial.amps += amps(next);
+        count++;
+      }
+    }
+    return count;
+  }
+
+  private Unplaced lack(PlainSet set) {
+    List<DimmerType> able =
+        show.catalogue().dimmerTypes().stream()
+            .filter(t -> t.volts().contains(set.volts()))
+            .toList();
+    double most = able.stream().mapToDouble(DimmerType::outputAmpsMax).max().orElse(0);
+    double needs = outputAmps(set);
+    String why =
+        able.isEmpty()
+            ? "finds no dimmer for " + Texts.number(set.volts()) + " V; it needs "
+            : "needs ";
+    String end =
+        needs > most
+            ? Texts.fixed(needs, 2)
+                + " A an output, and the strongest has "
+                + Texts.number(most)
+                + " A: "
+                + Texts.fixed(needs - most, 2)
+                + " A too few"
+            : Texts.fixed(amps(set), 2)
+                + " A, more than a board, its fuse, its supply or a lead of the list bears";
+    return new Unplaced(set.name(), why + end, needs, most, "A");
+  }
+
+  private Optional<SupplyType> supply(double volts, double amps) {
+    double percent = show.settings().supplyLoadPercentMax();
+    return show.catalogue().supplyTypes().stream()
+        .filter(t -> t.volts() == volts)
+        .filter(t -> t.usableWatts(percent) >= amps * volts - ROUNDING_AMPS)
+        .min(
+            Comparator.comparingDouble(SupplyType::cost)
+                .thenComparingDouble(SupplyType::watts)
+                .thenComparing(SupplyType::id));
+  }
+
+  private OtherDecisions.Output output(PlainSet set, String dimmer, int first) {
+    double fuse = fuse(set).orElseThrow();
+    return new OtherDecisions.Output(
+        set.name(), dimmer, first, fuse, wire(set).orElseThrow().id());
+  }
+
+  private OptionalDouble fuse(PlainSet set) {
+    return Fuses.next(amps(set), margin, Double.MAX_VALUE);
+  }
+
+  /** The thinnest wire that the set's fuse protects. */
+  private Optional<Wire> wire(PlainSet set) {
+    OptionalDouble fuse = fuse(set);
+    return fuse.isEmpty()
+        ? Optional.empty()
+        : show.catalogue().wires().stream()
+            .filter(w -> w.fuseAmpsMax() >= fuse.getAsDouble())
+            .max(Comparator.comparingDouble(Wire::ohmsPerM));
+  }
+}

@@ -1,0 +1,148 @@
+package bunting.core.show;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a run hangs, measured, in metres on the elevation. A course is one or more strands; data goes
+ * through them in order, and from one strand to the next over a jumper. The closed forms (arc
+ * length, parallel lines) are plain geometry.
+ */
+public sealed interface Course {
+  /** Most strands of one course. */
+  int STRANDS_MAX = 10_000;
+
+  /** Its strands, in the order of the data. */
+  List<Strand> strands();
+
+  /** Measured length of all strands, without jumpers, metres. */
+  default double lengthM() {
+    return strands().stream().mapToDouble(Strand::lengthM).sum();
+  }
+
+  /** Where pixel 1 is. */
+  default Point start() {
+    return strands().getFirst().at(0);
+  }
+
+  /** Where the last strand ends. */
+  default Point end() {
+    return strands().getLast().at(1);
+  }
+
+  /** The same, moved by so many metres. */
+  Course moved(double dx, double dy);
+
+  /**
+   * From corner to corner.
+   *
+   * @param corners at least two, the feed end first
+   */
+  record Traced(List<Point> corners) implements Course {
+    public Traced {
+      corners = List.copyOf(corners);
+      if (corners.size() < 2) {
+        throw new IllegalArgumentException("a traced run has at least two corners");
+      }
+    }
+
+    @Override
+    public List<Strand> strands() {
+      return List.of(new Strand.Path(corners));
+    }
+
+    @Override
+    public Course moved(double dx, double dy) {
+      return new Traced(corners.stream().map(p -> p.plus(dx, dy)).toList());
+    }
+  }
+
+  /**
+   * A ring or a part of one.
+   *
+   * @param startDeg where pixel 1 is, degrees from the right, counter-clockwise
+   * @param sweepDeg how far it goes, counter-clockwise positive, 360 for a whole ring
+   */
+  record Ring(Point centre, double radiusM, double startDeg, double sweepDeg) implements Course {
+    @Override
+    public List<Strand> strands() {
+      return List.of(new Strand.Arc(centre, radiusM, startDeg, sweepDeg));
+    }
+
+    @Override
+    public Course moved(double dx, double dy) {
+      return new Ring(centre.plus(dx, dy), radiusM, startDeg, sweepDeg);
+    }
+  }
+
+  /**
+   * Parallel lines of one length: a curtain, a panel, verticals that hang from a beam.
+   *
+   * @param corner where pixel 1 is
+   * @param lines how many
+   * @param lineM length of a line
+   * @param gapM from line to line
+   * @param directionDeg where the first line goes, degrees from the right, counter-clockwise; the
+   *     lines follow each other at a right angle to it: to the right of lines that go down or up,
+   *     above lines that go to the right or to the left
+   * @param serpentine every other line is gone back, so that jumpers are short; else each line
+   *     begins at the same side
+   */
+  record Grid(
+      Point corner, int lines, double lineM, double gapM, double directionDeg, boolean serpentine)
+      implements Course {
+    @Override
+    public List<Strand> strands() {
+      double along = Math.toRadians(directionDeg);
+      double dx = Math.cos(along) * lineM;
+      double dy = Math.sin(along) * lineM;
+      double sx = -Math.sin(along) * gapM;
+      double sy = Math.cos(along) * gapM;
+      boolean turn = Math.abs(sx) > Math.abs(sy) ? sx < 0 : sy < 0;
+      List<Strand> strands = new ArrayList<>();
+      for (int i = 0; i < lines; i++) {
+        double k = turn ? -i : i;
+        Point a = corner.plus(sx * k, sy * k);
+        Point b = a.plus(dx, dy);
+        strands.add(Strand.line(a, b, serpentine && i % 2 == 1));
+      }
+      return strands;
+    }
+
+    @Override
+    public Course moved(double dx, double dy) {
+      return new Grid(corner.plus(dx, dy), lines, lineM, gapM, directionDeg, serpentine);
+    }
+  }
+
+  /**
+   * Lines from a centre outwards.
+   *
+   * @param innerM where each begins, metres from the centre
+   * @param outerM where each ends
+   * @param startDeg direction of the first, degrees from the right, counter-clockwise
+   * @param serpentine every other spoke is gone back; else each begins at the hub
+   */
+  record Spokes(
+      Point centre, int count, double innerM, double outerM, double startDeg, boolean serpentine)
+      implements Course {
+    @Override
+    public List<Strand> strands() {
+      List<Strand> strands = new ArrayList<>();
+      for (int i = 0; i < count; i++) {
+        double angle = Math.toRadians(startDeg + 360.0 * i / count);
+        double x = Math.cos(angle);
+        double y = Math.sin(angle);
+        Point a = centre.plus(x * innerM, y * innerM);
+        Point b = centre.plus(x * outerM, y * outerM);
+        strands.add(Strand.line(a, b, serpentine && i % 2 == 1));
+      }
+      return strands;
+    }
+
+    @Override
+    public Course moved(double dx, double dy) {
+      return new Spokes(centre.plus(dx, dy), count, innerM, outerM, startDeg, serpentine);
+    }
+  }
+}

@@ -1,0 +1,35 @@
+package bunting.core.show;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * A plain set: all its lights are one colour at a time, driven by PWM outputs, one a colour.
+ *
+ * @param name unique among runs and sets
+ * @param volts nominal volts
+ * @param channels colours, each an output: 1 white, 3 RGB, 4 RGBW
+ * @param watts of the whole set with all colours full
+ * @param at where its lead begins, metres
+ * @param leadM cable from the dimmer, where it was measured, metres
+ * @param group sets of one group come one after the other
+ */
+public record PlainSet(
+    String name,
+    double volts,
+    int channels,
+    double watts,
+    Point at,
+    OptionalDouble leadM,
+    Optional<String> group) {
+
+  /** Amps of the set at a brightness in percent: watts / volts. */
+  public double amps(double brightnessPercent) {
+    return watts / volts * brightnessPercent / 100;
+  }
+
+  /** Amps of one output: the set's amps divided by its colours. */
+  public double outputAmps(double brightnessPercent) {
+    return amps(brightnessPercent) / channels;
+  }
+}

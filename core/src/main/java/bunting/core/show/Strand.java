@@ -1,0 +1,110 @@
+package bunting.core.show;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/** One unbroken line of a course. */
+public sealed interface Strand {
+  /** Its length, metres. */
+  double lengthM();
+
+  /** The point at a share of its length, 0 to 1. */
+  Point at(double share);
+
+  /** Points to draw it by; an arc as short chords. */
+  List<Point> outline();
+
+  /** Whether its end meets its beginning: then the last pixel stands a pitch before the end. */
+  default boolean closed() {
+    return false;
+  }
+
+  /** Lengths along the strand, from its beginning, where it bends. */
+  default List<Double> bendsM() {
+    return List.of();
+  }
+
+  /** A straight strand from a to b, or gone back from b to a. */
+  static Strand line(Point a, Point b, boolean back) {
+    return new Path(back ? List.of(b, a) : List.of(a, b));
+  }
+
+  /** From corner to corner. */
+  record Path(List<Point> corners) implements Strand {
+    public Path {
+      corners = List.copyOf(corners);
+    }
+
+    @Override
+    public double lengthM() {
+      double sum = 0;
+      for (int i = 1; i < corners.size(); i++) {
+        sum += corners.get(i - 1).distanceTo(corners.get(i));
+      }
+      return sum;
+    }
+
+    @Override
+    public Point at(double share) {
+      double left = lengthM() * share;
+      for (int i = 1; i < corners.size(); i++) {
+        Point a = corners.get(i - 1);
+        Point b = corners.get(i);
+        double leg = a.distanceTo(b);
+        if (left <= leg && leg > 0) {
+          double t = left / leg;
+          return new Point(a.x() + (b.x() - a.x()) * t, a.y() + (b.y() - a.y()) * t);
+        }
+        left -= leg;
+      }
+      return share <= 0 ? corners.getFirst() : corners.getLast();
+    }
+
+    @Override
+    public List<Point> outline() {
+      return corners;
+    }
+
+    @Override
+    public List<Double> bendsM() {
+      List<Double> bends = new ArrayList<>();
+      double sum = 0;
+      for (int i = 1; i < corners.size() - 1; i++) {
+        sum += corners.get(i - 1).distanceTo(corners.get(i));
+        bends.add(sum);
+      }
+      return bends;
+    }
+  }
+
+  /** Along a circle. */
+  record Arc(Point centre, double radiusM, double startDeg, double sweepDeg) implements Strand {
+    private static final double CHORD_DEG = 4;
+
+    @Override
+    public double lengthM() {
+      return Math.toRadians(Math.abs(sweepDeg)) * radiusM;
+    }
+
+    @Override
+    public Point at(double share) {
+      double angle = Math.toRadians(startDeg + sweepDeg * share);
+      return centre.plus(radiusM * Math.cos(angle), radiusM * Math.sin(angle));
+    }
+
+    @Override
+    public List<Point> outline() {
+      int chords = (int) Math.ceil(Math.abs(sweepDeg) / CHORD_DEG) + 1;
+      List<Point> points = new ArrayList<>();
+      for (int i = 0; i <= chords; i++) {
+        points.add(at(i / (double) chords));
+      }
+      return points;
+    }
+
+    @Override
+    public boolean closed() {
+      return Math.abs(sweepDeg) >= 360;
+    }
+  }
+}
