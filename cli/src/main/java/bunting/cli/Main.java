@@ -18,6 +18,11 @@ import picocli.CommandLine.Command;
       CheckCommand.class,
       DropCommand.class,
       PapersCommand.class,
+      ImportCommand.class,
+      ExportCommand.class,
+      CompareCommand.class,
+      WhichCommand.class,
+      CutCommand.class,
       SendCommand.class,
       StandInCommand.class
     })

@@ -6,7 +6,7 @@ import java.nio.file.Path;
  * Input that is wrong. Its message is one sentence on one line: where, what is wrong, what would be
  * right.
  */
-public final class BadInputException extends Exception {
+public class BadInputException extends Exception {
   private static final long serialVersionUID = 1;
   private static final int LENGTH_MAX = 600;
   private static final int ECHO_MAX = 40;

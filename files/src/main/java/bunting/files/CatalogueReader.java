@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.show.ControllerType;
+import bunting.core.show.DimmerType;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
 import bunting.core.show.Signal;
@@ -9,6 +10,7 @@ import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 
 /** Entries of the catalogue. What has an obvious default may be left out. */
@@ -34,7 +36,22 @@ final class CatalogueReader {
         f.number("milliampsFull", Range.atLeast(0)),
         f.number("milliampsIdle", Range.atLeast(0), 0),
         f.choice("load", LoadKind.values(), LoadKind::id, LoadKind.CONSTANT_CURRENT),
-        f.number("railOhmsPerM", Range.atLeast(0)));
+        f.number("railOhmsPerM", Range.atLeast(0)),
+        f.has("sheetMilliampsFull")
+            ? OptionalDouble.of(f.number("sheetMilliampsFull", Range.atLeast(0)))
+            : OptionalDouble.empty());
+  }
+
+  static DimmerType dimmerType(JsonFields f) throws BadInputException {
+    String id = f.text("id");
+    return new DimmerType(
+        id,
+        f.text("name", id),
+        f.whole("outputs", Range.between(1, PORTS_MAX)),
+        volts(f),
+        f.number("outputAmpsMax", Range.above(0)),
+        f.number("boardAmpsMax", Range.above(0)),
+        f.number("cost", Range.atLeast(0), 0));
   }
 
   static ControllerType controllerType(JsonFields f) throws BadInputException {

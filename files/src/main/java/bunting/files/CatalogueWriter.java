@@ -11,7 +11,7 @@ final class CatalogueWriter {
     json.list(
         "pixelTypes",
         catalogue.pixelTypes(),
-        (j, t) ->
+        (j, t) -> {
             j.put("id", t.id())
                 .put("name", t.name())
                 .put("volts", t.volts())
@@ -24,7 +24,11 @@ final class CatalogueWriter {
                 .put("milliampsFull", t.milliampsFull())
                 .put("milliampsIdle", t.milliampsIdle())
                 .put("load", t.load().id())
-                .put("railOhmsPerM", t.railOhmsPerM()));
+                .put("railOhmsPerM", t.railOhmsPerM());
+            if (t.measured()) {
+              j.put("sheetMilliampsFull", t.sheetMilliampsFull().getAsDouble());
+            }
+        });
     json.list(
         "controllerTypes",
         catalogue.controllerTypes(),
@@ -49,5 +53,15 @@ final class CatalogueWriter {
                 .put("efficiency", t.efficiency())
                 .put("powerFactor", t.powerFactor())
                 .put("cost", t.cost()));
+    json.list(
+        "dimmerTypes",
+        catalogue.dimmerTypes(),
+        (j, t) -> {
+          j.put("id", t.id()).put("name", t.name()).put("outputs", t.outputs());
+          j.numbers("volts", t.volts());
+          j.put("outputAmpsMax", t.outputAmpsMax())
+              .put("boardAmpsMax", t.boardAmpsMax())
+              .put("cost", t.cost());
+        });
   }
 }

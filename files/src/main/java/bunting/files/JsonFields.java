@@ -125,6 +125,15 @@ final class JsonFields {
     return has(key) ? Optional.of(text(key)) : Optional.empty();
   }
 
+  /** A text of any length. */
+  String longText(String key) throws BadInputException {
+    JsonNode value = need(key, "a text in quotes");
+    if (!value.isTextual()) {
+      throw wrong(key, "should be a text in quotes.");
+    }
+    return value.textValue();
+  }
+
   boolean flag(String key, boolean otherwise) throws BadInputException {
     Optional<JsonNode> value = get(key);
     if (value.isPresent() && !value.get().isBoolean()) {

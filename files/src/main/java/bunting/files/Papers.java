@@ -1,6 +1,8 @@
 package bunting.files;
 
 import bunting.core.plan.Assessment;
+import bunting.core.show.Show;
+import bunting.core.stock.CutList;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -9,7 +11,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The paperwork: box-lid cards and patch table, each as PDF and CSV. */
+/**
+ * The paperwork, each as PDF and CSV: box-lid cards, patch table, count sheet, cut list, order list,
+ * custom lengths, and plain sets and bulb strings where there are any.
+ */
 public final class Papers {
   private Papers() {}
 
@@ -20,6 +25,20 @@ public final class Papers {
     papers.put("box-lid-cards.csv", BoxLidCards.csv(plan));
     papers.put("patch-table.pdf", Pdf.render(PatchTable.html(plan)));
     papers.put("patch-table.csv", PatchTable.csv(plan));
+    Show show = plan.reading().show();
+    CutList cuts = CutList.of(show);
+    papers.put("count-sheet.pdf", Pdf.render(CountSheet.html(plan)));
+    papers.put("count-sheet.csv", CountSheet.csv(plan));
+    papers.put("cut-list.pdf", Pdf.render(CutSheets.cutHtml(show, cuts)));
+    papers.put("cut-list.csv", CutSheets.cutCsv(cuts));
+    papers.put("order-list.pdf", Pdf.render(CutSheets.orderHtml(show, cuts)));
+    papers.put("order-list.csv", CutSheets.orderCsv(cuts));
+    papers.put("custom-lengths.pdf", Pdf.render(CutSheets.customHtml(show)));
+    papers.put("custom-lengths.csv", CutSheets.customCsv(show));
+    if (!show.others().isEmpty()) {
+      papers.put("sets-and-strings.pdf", Pdf.render(OtherSheet.html(plan)));
+      papers.put("sets-and-strings.csv", OtherSheet.csv(plan));
+    }
     try {
       Files.createDirectories(folder);
     } catch (IOException e) {

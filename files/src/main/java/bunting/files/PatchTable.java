@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.addressing.SlotRow;
+import bunting.core.assess.OtherReading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.plan.Assessment;
 import java.util.ArrayList;
@@ -19,7 +20,8 @@ final class PatchTable {
           "channels",
           "order",
           "controller",
-          "port");
+          "port",
+          "fitting");
 
   private PatchTable() {}
 
@@ -52,10 +54,17 @@ final class PatchTable {
                 "Channels",
                 "Order",
                 "Controller",
-                "Port"))
+                "Port",
+                "Fitting"))
         .append("</thead><tbody>");
     rows(plan).forEach(row -> body.append(Html.row("td", row.toArray(String[]::new))));
     return Html.document("Patch table", body.append("</tbody></table>").toString());
+  }
+
+  private static String grouping(SegmentReading s) {
+    var fitting = s.run().fitting();
+    String shared = fitting.grouping() > 1 ? fitting.grouping() + " a set" : "";
+    return fitting.reversed() ? (shared + " reversed").strip() : shared;
   }
 
   private static List<List<String>> rows(Assessment plan) {
@@ -73,7 +82,30 @@ final class PatchTable {
                 "" + s.type().channels(),
                 s.order(),
                 s.segment().controller(),
-                "" + s.segment().port()));
+                "" + s.segment().port(),
+                grouping(s)));
+      }
+    }
+    for (OtherReading.Set s : plan.reading().others().sets()) {
+      if (s.slots().isPresent()) {
+        rows.add(
+            List.of(
+                "" + s.slots().get().universe(),
+                "" + s.slots().get().firstSlot(),
+                "" + s.slots().get().lastSlot(),
+                s.set().name(),
+                "",
+                "",
+                "" + s.set().channels(),
+                switch (s.set().channels()) {
+                  case 1 -> "W";
+                  case 3 -> "RGB";
+                  case 4 -> "RGBW";
+                  default -> "";
+                },
+                s.output().dimmer(),
+                "" + s.output().firstOutput(),
+                ""));
       }
     }
     return rows;

@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.addressing.NetworkAddresses;
+import bunting.core.assess.OtherReading;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.Totals;
@@ -60,7 +61,54 @@ public final class PlanWriter {
                       .put("last", s.volts().at(s.volts().size() - 1))
                       .put("min", s.volts().lowest())
                       .put("minAtPixel", s.minAtPixel()));
+          others(json, reading.others());
           FindingsWriter.list(json, assessment.findings());
+        });
+  }
+
+  private static void others(Json json, OtherReading others) throws IOException {
+    json.list(
+        "dimmers",
+        others.boards(),
+        (j, b) ->
+            j.put("id", b.dimmer().id())
+                .put("type", b.dimmer().type())
+                .put("x", b.dimmer().at().x())
+                .put("y", b.dimmer().at().y())
+                .put("volts", b.dimmer().volts())
+                .put("supply", b.dimmer().supply())
+                .put("fuseAmps", b.dimmer().fuseAmps())
+                .put("outputs", b.outputs())
+                .put("amps", b.amps()));
+    json.list(
+        "plainSets",
+        others.sets(),
+        (j, s) -> {
+          j.put("set", s.set().name())
+              .put("dimmer", s.output().dimmer())
+              .put("firstOutput", s.output().firstOutput())
+              .put("channels", s.set().channels())
+              .put("amps", s.amps())
+              .put("outputAmps", s.outputAmps())
+              .put("fuseAmps", s.output().fuseAmps())
+              .put("wire", s.output().wire())
+              .put("leadM", s.leadM());
+          if (s.slots().isPresent()) {
+            j.put("universe", s.slots().get().universe())
+                .put("firstSlot", s.slots().get().firstSlot())
+                .put("lastSlot", s.slots().get().lastSlot());
+          }
+        });
+    json.list(
+        "bulbChains",
+        others.chains(),
+        (j, c) -> {
+          j.put("id", c.chain().id());
+          j.texts("strings", c.chain().strings());
+          j.put("outlet", c.chain().outlet())
+              .put("circuit", c.chain().circuit())
+              .put("watts", c.watts())
+              .put("amps", c.amps());
         });
   }
 
@@ -77,7 +125,9 @@ public final class PlanWriter {
         .put("watts", t.watts())
         .put("minVoltsPercent", t.minVoltsPercent())
         .put("controllersLowerBound", t.controllersLowerBound())
-        .put("cost", t.cost());
+        .put("cost", t.cost())
+        .put("plainSets", t.plainSets())
+        .put("bulbStrings", t.bulbStrings());
   }
 
   private static void controllers(Json json, Reading reading) throws IOException {

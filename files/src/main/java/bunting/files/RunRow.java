@@ -1,6 +1,9 @@
 package bunting.files;
 
 import bunting.core.show.Controller;
+import bunting.core.show.Course;
+import bunting.core.show.Fitting;
+import bunting.core.show.Hanging;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
 import bunting.core.show.Point;
@@ -8,45 +11,28 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
 import java.math.BigDecimal;
-import java.nio.file.Path;
-import java.util.Locale;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.regex.Pattern;
 
 /** One row of a run list. */
 final class RunRow {
-  private static final Pattern NUMBER =
-      Pattern.compile("[+-]?(\\d{1,12}(\\.\\d{0,18})?|\\.\\d{1,18})([eE][+-]?\\d{1,2})?");
-  private static final Pattern WHOLE = Pattern.compile("\\+?\\d{1,9}");
-
-  private final Path file;
-  private final long line;
-  private final Map<String, String> cells;
+  private final Cells cells;
   private final Show settings;
   private final Set<String> known;
 
-  RunRow(Path file, long line, Map<String, String> cells, Show settings, Set<String> known) {
-    this.file = file;
-    this.line = line;
+  RunRow(Cells cells, Show settings, Set<String> known) {
     this.cells = cells;
     this.settings = settings;
     this.known = known;
   }
 
   Run read() throws BadInputException {
-    String name = cell("name");
-    if (name.isEmpty() || name.length() > 200) {
-      throw wrong(
-          "name",
-          name.isEmpty()
-              ? "is empty; give the run a name."
-              : "has over 200 characters; shorten it.");
-    }
+    String name = cells.name();
     PixelType type = settings.catalogue().pixelTypesById().get(cell("type"));
     if (type == null) {
       throw wrong(
@@ -57,10 +43,47 @@ final class RunRow {
                   + " is no pixel type; give the id of one in the catalogue.");
     }
     Optional<BigDecimal> length = length();
-    int pixels = pixels(type, length);
-    Optional<BigDecimal> endX = number("end_x_m", Range.PLACE);
-    Optional<BigDecimal> endY = number("end_y_m", Range.PLACE);
-    Point start = new Point(place("x_m"), place("y_m"));
+    Hanging hanging = hanging();
+    int pixels = pixels(type, length, hanging);
+    OptionalInt built = built();
+    Run run =
+        new Run(
+            name,
+            type.id(),
+            pixels,
+            OptionalInt.empty(),
+            optional(length),
+            hanging,
+            optional(cells.number("lead_m", Range.LENGTH)),
+            cells.optional("group"),
+            pin(),
+            cells.yes("split", true),
+            fitting(type),
+            notes());
+    return built.isPresent() ? run.withBuilt(built) : run;
+  }
+
+  private String cell(String column) {
+    return cells.text(column);
+  }
+
+  private BadInputException wrong(String column, String what) {
+    return cells.wrong(column, what);
+  }
+
+  private static OptionalDouble optional(Optional<BigDecimal> value) {
+    return value.map(v -> OptionalDouble.of(v.doubleValue())).orElse(OptionalDouble.empty());
+  }
+
+  private OptionalInt built() throws BadInputException {
+    Optional<Integer> count = cells.whole("built_pixels", 1, Run.PIXELS_MAX);
+    return count.map(OptionalInt::of).orElse(OptionalInt.empty());
+  }
+
+  private Hanging hanging() throws BadInputException {
+    Optional<BigDecimal> endX = cells.number("end_x_m", Range.PLACE);
+    Optional<BigDecimal> endY = cells.number("end_y_m", Range.PLACE);
+    Point start = cells.place();
     Optional<Point> end =
         endX.isEmpty() && endY.isEmpty()
             ? Optional.empty()
@@ -68,70 +91,57 @@ final class RunRow {
                 new Point(
                     endX.map(BigDecimal::doubleValue).orElse(start.x()),
                     endY.map(BigDecimal::doubleValue).orElse(start.y())));
-    return new Run(
-        name,
-        type.id(),
-        pixels,
-        optional(length),
-        start,
-        end,
-        optional(number("lead_m", Range.LENGTH)),
-        Optional.of(cell("group")).filter(g -> !g.isEmpty()),
-        pin(),
-        split(),
-        notes());
-  }
-
-  private String cell(String column) {
-    return cells.getOrDefault(column, "");
-  }
-
-  private BadInputException wrong(String column, String what) {
-    return BadInputException.of(file, "line " + line + ", column " + column + ": " + what);
-  }
-
-  private static OptionalDouble optional(Optional<BigDecimal> value) {
-    return value.map(v -> OptionalDouble.of(v.doubleValue())).orElse(OptionalDouble.empty());
-  }
-
-  private double place(String column) throws BadInputException {
-    return number(column, Range.PLACE).map(BigDecimal::doubleValue).orElse(0.0);
-  }
-
-  private Optional<BigDecimal> number(String column, Range range) throws BadInputException {
-    String text = cell(column);
-    if (text.isEmpty()) {
-      return Optional.empty();
+    Optional<Course> course = Optional.empty();
+    if (cells.has("course_m")) {
+      course = CourseText.parse(cell("course_m"));
+      if (course.isEmpty()) {
+        throw wrong("course_m", "should be a course " + CourseText.FORMS + ".");
+      }
     }
-    if (!NUMBER.matcher(text).matches() || !range.holds(new BigDecimal(text).doubleValue())) {
-      String comma = text.indexOf(',') >= 0 ? " with a decimal point" : "";
+    List<Point> route = List.of();
+    if (cells.has("route_m")) {
+      route =
+          CourseText.points(cell("route_m"))
+              .orElseThrow(
+                  () -> wrong("route_m", "should be points in metres, such as 0 2; 4.5 2."));
+    }
+    return new Hanging(start, end, course, route);
+  }
+
+  private Fitting fitting(PixelType type) throws BadInputException {
+    Optional<String> order = cells.optional("colour_order");
+    if (order.isPresent() && !Fitting.rearranges(order.get(), type.order())) {
       throw wrong(
-          column,
-          BadInputException.echo(text) + " should be a number " + range.text() + comma + ".");
+          "colour_order",
+          BadInputException.echo(order.get())
+              + " should be the letters "
+              + type.order()
+              + " in another order.");
     }
-    return Optional.of(new BigDecimal(text));
+    return new Fitting(
+        cells.whole("group_pixels", 1, Fitting.GROUPING_MAX).orElse(1),
+        order,
+        cells.yes("reverse_data", false));
   }
 
   private Optional<BigDecimal> length() throws BadInputException {
     Range most = Range.aboveTo(0, 100_000);
-    Optional<BigDecimal> metres = number("length_m", most);
-    Optional<BigDecimal> feet = number("length_ft", Range.aboveTo(0, 100_000 / 0.3048));
+    Optional<BigDecimal> metres = cells.number("length_m", most);
+    Optional<BigDecimal> feet = cells.number("length_ft", Range.aboveTo(0, 100_000 / 0.3048));
     if (metres.isPresent() && feet.isPresent()) {
       throw wrong("length_ft", "both length_m and length_ft are given; give one of them.");
     }
     return metres.isPresent() ? metres : feet.map(Geometry::metresOfFeet);
   }
 
-  private int pixels(PixelType type, Optional<BigDecimal> length) throws BadInputException {
-    String text = cell("pixels");
-    if (!text.isEmpty()) {
-      int count = WHOLE.matcher(text).matches() ? Integer.parseInt(text) : 0;
-      if (count < 1 || count > Run.PIXELS_MAX) {
-        throw wrong(
-            "pixels",
-            BadInputException.echo(text) + " should be a whole number from 1 to 1000000.");
-      }
-      return count;
+  private int pixels(PixelType type, Optional<BigDecimal> length, Hanging hanging)
+      throws BadInputException {
+    Optional<Integer> given = cells.whole("pixels", 1, Run.PIXELS_MAX);
+    if (given.isPresent()) {
+      return given.get();
+    }
+    if (length.isEmpty() && hanging.course().isPresent()) {
+      return ofCourse(hanging.course().get(), type);
     }
     if (length.isEmpty()) {
       throw wrong(
@@ -150,6 +160,19 @@ final class RunRow {
     }
     if (count > Run.PIXELS_MAX) {
       throw wrong(column, "makes more than 1000000 pixels; divide the run.");
+    }
+    return count;
+  }
+
+  private int ofCourse(Course course, PixelType type) throws BadInputException {
+    int count;
+    try {
+      count = Geometry.pixelsOf(course, type);
+    } catch (ArithmeticException e) {
+      count = Integer.MAX_VALUE;
+    }
+    if (count < 1 || count > Run.PIXELS_MAX) {
+      throw wrong("course_m", "should be long enough for 1 to 1000000 pixels of this type.");
     }
     return count;
   }
@@ -182,7 +205,7 @@ final class RunRow {
       return Optional.of(new Pin(id, OptionalInt.empty()));
     }
     int ports = settings.catalogue().controllerTypesById().get(controller.type()).ports();
-    int number = WHOLE.matcher(port).matches() ? Integer.parseInt(port) : 0;
+    int number = port.matches("\\+?\\d{1,9}") ? Integer.parseInt(port) : 0;
     if (number < 1 || number > ports) {
       throw wrong(
           "port",
@@ -194,18 +217,11 @@ final class RunRow {
     return Optional.of(new Pin(id, OptionalInt.of(number)));
   }
 
-  private boolean split() throws BadInputException {
-    return switch (cell("split").toLowerCase(Locale.ROOT)) {
-      case "", "yes" -> true;
-      case "no" -> false;
-      default ->
-          throw wrong("split", BadInputException.echo(cell("split")) + " should be yes or no.");
-    };
-  }
-
   private Map<String, String> notes() {
     Map<String, String> notes = new TreeMap<>();
-    cells.forEach(
+    cells
+        .all()
+        .forEach(
         (column, text) -> {
           if (!known.contains(column) && !text.isEmpty()) {
             notes.put(column, text);

@@ -1,5 +1,8 @@
 package bunting.files;
 
+import bunting.core.show.BulbString;
+import bunting.core.show.OtherLoads;
+import bunting.core.show.PlainSet;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import java.io.IOException;
@@ -7,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -34,11 +38,31 @@ final class RunsReader {
           "group",
           "controller",
           "port",
-          "split");
+          "split",
+          "built_pixels",
+          "group_pixels",
+          "colour_order",
+          "reverse_data",
+          "course_m",
+          "route_m");
+
+  /** Columns of lights that are not pixels; they mean something only beside {@code light_kind}. */
+  private static final Set<String> OTHER_COLUMNS =
+      Set.of(
+          "light_kind",
+          "volts",
+          "channels",
+          "watts",
+          "bulbs",
+          "watts_per_bulb",
+          "cord_amps");
 
   private final Path file;
   private final Show settings;
   private final List<Run> runs = new ArrayList<>();
+  private final List<PlainSet> sets = new ArrayList<>();
+  private final List<BulbString> strings = new ArrayList<>();
+  private final Set<String> known = new HashSet<>(COLUMNS);
   private final Map<String, Long> lineOfName = new HashMap<>();
   private final Map<String, Integer> columns = new LinkedHashMap<>();
   private int headerCells;
@@ -48,12 +72,12 @@ final class RunsReader {
     this.settings = settings;
   }
 
-  /** The runs of a list, checked against the types and controllers of these settings. */
-  static List<Run> read(Path file, String text, Show settings) throws BadInputException {
+  /** The settings with the runs of a list, checked against their types and controllers. */
+  static Show read(Path file, String text, Show settings) throws BadInputException {
     return new RunsReader(file, settings).parse(text);
   }
 
-  private List<Run> parse(String text) throws BadInputException {
+  private Show parse(String text) throws BadInputException {
     CSVFormat format =
         CSVFormat.DEFAULT.builder().setDelimiter(delimiter(text)).setIgnoreEmptyLines(false).get();
     long line = 1;
@@ -79,11 +103,11 @@ final class RunsReader {
           "line 1: it is empty; give a header row with at least name, type and pixels or"
               + " length_m.");
     }
-    if (runs.isEmpty()) {
+    if (runs.isEmpty() && sets.isEmpty() && strings.isEmpty()) {
       throw BadInputException.of(
           file, "line 1: there are no runs below the header; give one row a run.");
     }
-    return runs;
+    return settings.withRuns(runs).withOthers(new OtherLoads(sets, strings));
   }
 
   private BadInputException problem(long line, String what) {
@@ -91,7 +115,7 @@ final class RunsReader {
   }
 
   /** The delimiter that stands most often, outside quotes, in the first line. */
-  private static char delimiter(String text) {
+  static char delimiter(String text) {
     Map<Character, Integer> count = new HashMap<>(Map.of(',', 0, ';', 0, '\t', 0));
     boolean quoted = false;
     for (int i = 0;
@@ -135,31 +159,44 @@ final class RunsReader {
     Map<String, String> cells = new HashMap<>();
     columns.forEach(
         (name, at) -> cells.put(name, at < record.size() ? record.get(at).strip() : ""));
-    Run run = new RunRow(file, line, cells, settings, COLUMNS).read();
-    Long before = lineOfName.putIfAbsent(run.name(), line);
+    Cells read = new Cells(file, line, cells);
+    String name = read.name();
+    switch (columns.containsKey("light_kind") ? read.text("light_kind") : "") {
+      case "", "pixels" -> runs.add(new RunRow(read, settings, known).read());
+      case "rgb-set" -> sets.add(OtherRow.plainSet(read));
+      case "bulbs" -> strings.add(OtherRow.bulbString(read));
+      default ->
+          throw read.wrong(
+              "light_kind",
+              BadInputException.echo(read.text("light_kind"))
+                  + " should be pixels, rgb-set or bulbs.");
+    }
+    Long before = lineOfName.putIfAbsent(name, line);
     if (before != null) {
       throw BadInputException.of(
           file,
           "line "
               + line
               + ", column name: "
-              + BadInputException.echo(run.name())
+              + BadInputException.echo(name)
               + " already stands in line "
               + before
               + "; names are unique.");
     }
-    runs.add(run);
   }
 
   private void header(CSVRecord record, long line) throws BadInputException {
     headerCells = record.size();
+    if (record.stream().anyMatch(h -> h.strip().equalsIgnoreCase("light_kind"))) {
+      known.addAll(OTHER_COLUMNS);
+    }
     for (int i = 0; i < record.size(); i++) {
       String heading = record.get(i).strip();
       String name = heading.toLowerCase(Locale.ROOT);
       if (heading.isEmpty()) {
         continue;
       }
-      String key = COLUMNS.contains(name) ? name : heading;
+      String key = known.contains(name) ? name : heading;
       if (columns.putIfAbsent(key, i) != null) {
         throw problem(
             line,
@@ -173,6 +210,8 @@ final class RunsReader {
       }
     }
     if (!columns.containsKey("pixels")
+        && !columns.containsKey("course_m")
+        && !columns.containsKey("light_kind")
         && !columns.containsKey("length_m")
         && !columns.containsKey("length_ft")) {
       throw problem(

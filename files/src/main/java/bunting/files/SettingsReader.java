@@ -115,7 +115,8 @@ final class SettingsReader {
         in.list("controllerTypes", CatalogueReader::controllerType, t -> t.id())
             .orElse(d.controllerTypes()),
         in.list("supplyTypes", CatalogueReader::supplyType, t -> t.id()).orElse(d.supplyTypes()),
-        wires(in).orElse(d.wires()));
+        wires(in).orElse(d.wires()),
+        in.list("dimmerTypes", CatalogueReader::dimmerType, t -> t.id()).orElse(d.dimmerTypes()));
   }
 
   private static Optional<List<Wire>> wires(JsonFields in) throws BadInputException {

@@ -14,11 +14,15 @@ public final class ShowFiles {
 
   /** A show from a run list, with settings where a file of them is given. */
   public static Show readRuns(Path runs, Optional<Path> settings) throws BadInputException {
-    Show bare = Show.of(java.util.List.of());
-    if (settings.isPresent()) {
-      bare = SettingsReader.read(JsonFields.parse(settings.get(), TextFiles.read(settings.get())));
-    }
-    return bare.withRuns(RunsReader.read(runs, TextFiles.read(runs), bare));
+    Show bare = readSettings(settings);
+    return RunsReader.read(runs, TextFiles.read(runs), bare);
+  }
+
+  /** A show without runs: from settings, where a file of them is given. */
+  public static Show readSettings(Optional<Path> settings) throws BadInputException {
+    return settings.isPresent()
+        ? SettingsReader.read(JsonFields.parse(settings.get(), TextFiles.read(settings.get())))
+        : Show.of(java.util.List.of());
   }
 
   /**

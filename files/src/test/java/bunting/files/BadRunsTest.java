@@ -96,7 +96,7 @@ class BadRunsTest {
         List.of(
             "pixels;name;type;Remark\r\n12;\"a; b\";5v-strip-60;over the door\r\n",
             "Name\tTYPE\tpixels\tRemark\na; b\t5v-strip-60\t12\tover the door\n\n")) {
-      List<Run> runs = RunsReader.read(Path.of("R.csv"), text, SETTINGS);
+      List<Run> runs = RunsReader.read(Path.of("R.csv"), text, SETTINGS).runs();
       assertThat(runs)
           .singleElement()
           .satisfies(
@@ -117,7 +117,7 @@ class BadRunsTest {
                 + "a,5v-strip-60,4.35,\n"
                 + "b,24v-strip-60-rgbw,1.09,\n"
                 + "c,5v-string-10,,100\n",
-            SETTINGS);
+            SETTINGS).runs();
     assertThat(runs).extracting(Run::pixels).containsExactly(261, 60, 304);
   }
 }

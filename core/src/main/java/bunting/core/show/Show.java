@@ -135,6 +135,22 @@ public record Show(
     return of(settings, sites, other, controllers, runs);
   }
 
+  /** The same with other stray keys. */
+  public Show withStrayKeys(List<String> keys) {
+    return new Show(
+        settings,
+        sites,
+        addressing,
+        catalogue,
+        controllers,
+        circuits,
+        runs,
+        keys,
+        survey,
+        others,
+        workshop);
+  }
+
   /** The same with another survey. */
   public Show withSurvey(Survey other) {
     return with(other, others, workshop);

@@ -1,0 +1,95 @@
+package bunting.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** From somebody's spreadsheet to pieces and voltages, on the command line. */
+class SurveyCommandsTest {
+  @TempDir private Path folder = Path.of("");
+  private String out = "";
+  private String err = "";
+
+  private int run(String... args) {
+    ByteArrayOutputStream to = new ByteArrayOutputStream();
+    ByteArrayOutputStream errors = new ByteArrayOutputStream();
+    int status =
+        Main.run(
+            args,
+            new PrintStream(to, true, StandardCharsets.UTF_8),
+            new PrintStream(errors, true, StandardCharsets.UTF_8));
+    out = to.toString(StandardCharsets.UTF_8);
+    err = errors.toString(StandardCharsets.UTF_8);
+    return status;
+  }
+
+  private String file(String name, String text) throws Exception {
+    return Files.writeString(folder.resolve(name), text).toString();
+  }
+
+  @Test
+  void aSpreadsheetBecomesAListThatCanBePlanned() throws Exception {
+    String sheet =
+        file("mine.csv", "Item;Strip;How long\nSack hoist;5V strip 60;5,40 m\nSill;5V 60/m;4'6\"\n");
+    String list = folder.resolve("RUNS.csv").toString();
+    assertThat(run("import", sheet, "--column", "How long=length_m", "--out", list)).isZero();
+    assertThat(out).contains("Strip: Pixel type").contains("2 runs");
+    assertThat(Files.readString(Path.of(list))).contains("Sack hoist,5v-strip-60,324");
+    assertThat(run("plan", list, "--out", folder.resolve("PLAN.json").toString())).isZero();
+  }
+
+  @Test
+  void aWrongRowIsOneSentenceAndWritesNothing() throws Exception {
+    String sheet = file("mine.csv", "name,pixels\nHub,48\nOwl,many\n");
+    Path list = folder.resolve("RUNS.csv");
+    assertThat(run("import", sheet, "--type", "5v-strip-60", "--out", list.toString()))
+        .isEqualTo(2);
+    assertThat(err.strip()).contains("line 3, column pixels").doesNotContain("\n");
+    assertThat(out).isEmpty();
+    assertThat(list).doesNotExist();
+  }
+
+  @Test
+  void anExportIsReadAgain() throws Exception {
+    String list =
+        file(
+            "RUNS.csv",
+            "name,type,course_m,light_kind,watts,volts\n"
+                + "Arch,12v-strip-60,0 0; 4 0; 4 2,pixels,,\nHull,,,rgb-set,24,12\n");
+    Path again = folder.resolve("AGAIN.csv");
+    assertThat(run("export", list, "--out", again.toString())).isZero();
+    Path third = folder.resolve("THIRD.csv");
+    assertThat(run("export", again.toString(), "--out", third.toString())).isZero();
+    assertThat(Files.readAllBytes(third)).isEqualTo(Files.readAllBytes(again));
+    assertThat(Files.readString(again)).contains("0 0; 4 0; 4 2");
+  }
+
+  @Test
+  void voltagesStandSideBySide() throws Exception {
+    String list = file("RUNS.csv", "name,type,pixels\nArch,5v-strip-60,600\nSill,5v-strip-60,90\n");
+    assertThat(run("compare", list)).isZero();
+    assertThat(out.lines()).hasSize(6);
+    assertThat(out).doesNotContain("not placed");
+    assertThat(run("compare", list, "--run", "Nobody")).isEqualTo(2);
+  }
+
+  @Test
+  void reelsAreCutAndTypesFound() throws Exception {
+    String list = file("RUNS.csv", "name,type,pixels\nArch,5v-strip-60,643\nSill,5v-strip-60,257\n");
+    assertThat(run("cut", list)).isZero();
+    assertThat(out).contains("900 px, order 4 packs, 0 px over, 2 joints");
+    assertThat(
+            run("which", "--volts", "12", "--leds-per-m", "60", "--together", "3", "--between-cuts",
+                "3"))
+        .isZero();
+    assertThat(out).startsWith("12v-strip-20: fits");
+    assertThat(run("which", "--volts", "12", "--leds-per-m", "60", "--wires", "COLOURS")).isZero();
+    assertThat(out).contains("PWM outputs");
+  }
+}

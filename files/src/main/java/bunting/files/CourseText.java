@@ -1,0 +1,131 @@
+package bunting.files;
+
+import bunting.core.show.Course;
+import bunting.core.show.Point;
+import bunting.core.show.Texts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+
+/** Courses as one cell or one text: metres and degrees, points parted by semicolons. */
+final class CourseText {
+  static final String FORMS =
+      "in metres, such as \"0 0; 4 0; 4 2.5\", \"ring X Y RADIUS START SWEEP\", \"grid X Y LINES"
+          + " LENGTH GAP DIRECTION serpentine\" or \"spokes X Y COUNT INNER OUTER START straight\"";
+
+  private static final double PLACE_MAX = 100_000;
+
+  private CourseText() {}
+
+  static String of(Course course) {
+    return switch (course) {
+      case Course.Traced t -> of(t.corners());
+      case Course.Ring r ->
+          "ring " + numbers(r.centre(), r.radiusM(), r.startDeg(), r.sweepDeg());
+      case Course.Grid g ->
+          "grid "
+              + numbers(g.corner(), g.lines(), g.lineM(), g.gapM(), g.directionDeg())
+              + way(g.serpentine());
+      case Course.Spokes s ->
+          "spokes "
+              + numbers(s.centre(), s.count(), s.innerM(), s.outerM(), s.startDeg())
+              + way(s.serpentine());
+    };
+  }
+
+  static String of(List<Point> points) {
+    return points.stream().map(CourseText::numbers).collect(Collectors.joining("; "));
+  }
+
+  private static String way(boolean serpentine) {
+    return serpentine ? " serpentine" : " straight";
+  }
+
+  private static String numbers(Point p, double... more) {
+    StringBuilder text = new StringBuilder(Texts.number(p.x()) + " " + Texts.number(p.y()));
+    for (double d : more) {
+      text.append(' ').append(Texts.number(d));
+    }
+    return text.toString();
+  }
+
+  /** The course of a text; empty where it is none. */
+  static Optional<Course> parse(String text) {
+    String[] words = text.strip().split("\\s+");
+    boolean serpentine = words[words.length - 1].equals("serpentine");
+    boolean named = serpentine || words[words.length - 1].equals("straight");
+    return switch (words[0]) {
+      case "ring" -> numbers(words, 1, words.length, 5).flatMap(CourseText::ring);
+      case "grid" ->
+          numbers(words, 1, words.length - (named ? 1 : 0), 6).flatMap(n -> grid(n, serpentine));
+      case "spokes" ->
+          numbers(words, 1, words.length - (named ? 1 : 0), 6).flatMap(n -> spokes(n, serpentine));
+      default -> points(text).filter(p -> p.size() > 1).map(Course.Traced::new);
+    };
+  }
+
+  private static Optional<Course> ring(List<Double> n) {
+    boolean sound = n.get(2) > 0 && n.get(4) != 0 && Math.abs(n.get(4)) <= 360;
+    return sound
+        ? Optional.of(new Course.Ring(new Point(n.get(0), n.get(1)), n.get(2), n.get(3), n.get(4)))
+        : Optional.empty();
+  }
+
+  private static Optional<Course> grid(List<Double> n, boolean serpentine) {
+    boolean sound = counts(n.get(2)) && n.get(3) > 0 && n.get(4) >= 0;
+    return sound
+        ? Optional.of(
+            new Course.Grid(
+                new Point(n.get(0), n.get(1)),
+                n.get(2).intValue(),
+                n.get(3),
+                n.get(4),
+                n.get(5),
+                serpentine))
+        : Optional.empty();
+  }
+
+  private static Optional<Course> spokes(List<Double> n, boolean serpentine) {
+    boolean sound = counts(n.get(2)) && n.get(3) >= 0 && n.get(4) > n.get(3);
+    return sound
+        ? Optional.of(
+            new Course.Spokes(
+                new Point(n.get(0), n.get(1)),
+                n.get(2).intValue(),
+                n.get(3),
+                n.get(4),
+                n.get(5),
+                serpentine))
+        : Optional.empty();
+  }
+
+  private static boolean counts(double value) {
+    return value == Math.rint(value) && value >= 1 && value <= Course.STRANDS_MAX;
+  }
+
+  private static Optional<List<Double>> numbers(String[] words, int from, int to, int count) {
+    List<Double> list = new ArrayList<>();
+    for (int i = from; i < to; i++) {
+      if (!words[i].matches("-?\\d{1,6}(\\.\\d{1,6})?")) {
+        return Optional.empty();
+      }
+      list.add(Double.valueOf(words[i]));
+    }
+    return list.size() == count ? Optional.of(list) : Optional.empty();
+  }
+
+  /** Points parted by semicolons; empty where something else stands there. */
+  static Optional<List<Point>> points(String text) {
+    List<Point> points = new ArrayList<>();
+    for (String pair : text.strip().split("\\s*;\\s*", -1)) {
+      String[] words = pair.strip().split("\\s+");
+      Optional<List<Double>> xy = numbers(words, 0, words.length, 2);
+      if (xy.isEmpty() || xy.get().stream().anyMatch(v -> Math.abs(v) > PLACE_MAX)) {
+        return Optional.empty();
+      }
+      points.add(new Point(xy.get().getFirst(), xy.get().getLast()));
+    }
+    return Optional.of(points);
+  }
+}

@@ -1,0 +1,196 @@
+package bunting.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import java.io.OutputStream;
+import java.math.BigDecimal;
+import java.nio.charset.Charset;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.IntRange;
+import org.dhatim.fastexcel.Workbook;
+import org.dhatim.fastexcel.Worksheet;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Lists as people keep them. */
+class SheetImportTest {
+  private static final Show EMPTY = Show.of(List.of());
+
+  @TempDir private Path folder = Path.of("");
+
+  private SheetImport read(String name, String text) throws Exception {
+    return SheetImport.read(Files.writeString(folder.resolve(name), text), EMPTY);
+  }
+
+  /** An inch is 25.4 mm and a foot twelve of them, exactly (international yard, 1959). */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '~',
+      value = {
+        "12'6\"|3.81",
+        "12' 6|3.81",
+        "12 ft 6 in|3.81",
+        "12.5 ft|3.81",
+        "150\"|3.81",
+        "12'6 1/2\"|3.8227",
+        "12′6″|3.81",
+        "3,81 m|3.81",
+        "381 cm|3.81",
+        "3810mm|3.81",
+        "3.81|3.81",
+        "3,81|3.81"
+      })
+  void lengthsAreReadHoweverTheyAreWritten(String text, String metres) {
+    assertThat(Measures.metres(text, Measures.Unit.METRES).orElseThrow())
+        .isEqualByComparingTo(new BigDecimal(metres));
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "long", "12'6'", "3 m 20", "-4", "1/0\"", "6 1/0\""})
+  void whatIsNoLengthIsNone(String text) {
+    assertThat(Measures.metres(text, Measures.Unit.METRES)).isEmpty();
+  }
+
+  @Property
+  void feetAndInchesComeBack(@ForAll @IntRange(min = 1, max = 40_000) int eighths) {
+    double metres = eighths / 8.0 * 0.0254;
+    String text = Measures.feetInches(metres);
+    assertThat(Measures.metres(text, Measures.Unit.METRES).orElseThrow().doubleValue())
+        .isCloseTo(metres, org.assertj.core.api.Assertions.within(1e-9));
+  }
+
+  @ParameterizedTest
+  @CsvSource({"150,150", "'1,250',1250", "1.250,1250", "150 px,150", "150.0,150", "1 250,1250"})
+  void countsAreReadWithMarksBetweenThousands(String text, int count) {
+    assertThat(Measures.count(text)).hasValue(count);
+  }
+
+  @Test
+  void headingsAreGuessedAndTitlesPassedOver() throws Exception {
+    SheetImport sheet =
+        read(
+            "plan.csv",
+            "Lantern fair 2026\n\nRun;Strip type;Measured length;Node count;Area;Who climbs\n"
+                + "Sack hoist;5V strip 60;5,40 m;;mill;the tall one\n"
+                + "Willow 1;12V-string-10;;60;willow;\n");
+    assertThat(sheet.mapping())
+        .containsExactly(
+            SheetField.NAME,
+            SheetField.TYPE,
+            SheetField.LENGTH,
+            SheetField.PIXELS,
+            SheetField.GROUP,
+            SheetField.NOTE);
+    List<Run> runs = sheet.taken().runs();
+    assertThat(runs).extracting(Run::pixels).containsExactly(324, 60);
+    assertThat(runs.getFirst().type()).isEqualTo("5v-strip-60");
+    assertThat(runs.getFirst().notes()).containsEntry("Who climbs", "the tall one");
+    assertThat(sheet.preview().getFirst().number()).isEqualTo(4);
+  }
+
+  @Test
+  void feetAreKnownByTheirMarks() throws Exception {
+    SheetImport sheet =
+        read(
+                "feet.tsv",
+                "Item\tLength\nHandrail\t12'6\"\nLintel\t7' 2 1/2\"\nStep\t3\n")
+            .withOnlyType("5v-strip-60");
+    assertThat(sheet.mapping().get(1)).isEqualTo(SheetField.LENGTH_FT);
+    assertThat(sheet.taken().runs()).extracting(Run::pixels).containsExactly(228, 131, 54);
+  }
+
+  @Test
+  void errorsAreMarkedByCellAndCorrectedInPlace() throws Exception {
+    SheetImport sheet =
+        read(
+            "bad.csv",
+            "name,type,pixels\nHub,5v-strip-60,lots\nOwl,glitter,10\nHub,5v-strip-60,48\n");
+    List<SheetImport.Row> rows = sheet.preview();
+    assertThat(rows.get(0).errors().getFirst().column()).isEqualTo(2);
+    assertThat(rows.get(1).errors().getFirst().what()).contains("no pixel type");
+    assertThat(rows.get(2).run()).isPresent();
+    SheetImport better = sheet.withCell(0, 2, "48").withCell(1, 1, "5v-string-10");
+    assertThat(better.preview().get(2).errors().getFirst().what()).contains("row 2");
+    SheetImport best = better.withCell(2, 0, "Axle");
+    assertThat(best.preview()).allMatch(r -> r.run().isPresent());
+    assertThat(best.taken().runs()).hasSize(3);
+  }
+
+  @Test
+  void aColumnCanMeanSomethingElse() throws Exception {
+    SheetImport sheet = read("c.csv", "Strand,Count,Built\nWillow,60,58\n").withOnlyType("5v-string-10");
+    SheetImport mapped = sheet.withMapping(0, SheetField.NAME);
+    Run run = mapped.taken().runs().getFirst();
+    assertThat(run.plannedPixels()).isEqualTo(60);
+    assertThat(run.built()).hasValue(58);
+    SheetImport moved = mapped.withMapping(2, SheetField.PIXELS);
+    assertThat(moved.mapping().get(1)).isEqualTo(SheetField.NOTE);
+  }
+
+  @Test
+  void rowsOfKnownRunsReplaceThem() throws Exception {
+    Show show = Show.of(List.of(Run.of("Hub", "5v-strip-60", 10), Run.of("Owl", "5v-strip-60", 5)));
+    Path file = Files.writeString(folder.resolve("n.csv"), "name,type,pixels\nHub,5v-strip-60,48\n");
+    Show added = SheetImport.read(file, show).added();
+    assertThat(added.runs()).extracting(Run::pixels).containsExactly(48, 5);
+    assertThat(SheetImport.read(file, show).taken().runs()).hasSize(1);
+  }
+
+  @Test
+  void aWorkbookIsRead() throws Exception {
+    Path file = folder.resolve("plan.xlsx");
+    try (OutputStream out = Files.newOutputStream(file);
+        Workbook book = new Workbook(out, "test", "1.0")) {
+      Worksheet sheet = book.newWorksheet("runs");
+      String[] head = {"Name", "Type", "Length m", "Pixels"};
+      for (int c = 0; c < head.length; c++) {
+        sheet.value(2, c, head[c]);
+      }
+      sheet.value(3, 0, "Sluice gate");
+      sheet.value(3, 1, "5v-strip-60");
+      sheet.value(3, 2, 4.35);
+      sheet.value(4, 0, "Owl");
+      sheet.value(4, 1, "24v-string-8-reg");
+      sheet.value(4, 3, 84);
+    }
+    SheetImport read = SheetImport.read(file, EMPTY);
+    assertThat(read.taken().runs()).extracting(Run::pixels).containsExactly(261, 84);
+    assertThat(read.preview().getFirst().number()).isEqualTo(4);
+  }
+
+  @Test
+  void oldEncodingsAndDamagedFiles() throws Exception {
+    Path old = folder.resolve("old.csv");
+    Files.write(
+        old, "name;type;pixels\nMühle;5v-strip-60;3\n".getBytes(Charset.forName("windows-1252")));
+    assertThat(SheetImport.read(old, EMPTY).taken().runs().getFirst().name()).isEqualTo("Mühle");
+    Path broken = Files.write(folder.resolve("b.xlsx"), new byte[] {'P', 'K', 3, 4, 0, 0});
+    assertThatThrownBy(() -> SheetImport.read(broken, EMPTY))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("XLSX");
+    Path none = Files.writeString(folder.resolve("n.csv"), "1,2,3\n4,5,6\n");
+    assertThatThrownBy(() -> SheetImport.read(none, EMPTY))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("headings");
+  }
+
+  @Test
+  void ourOwnListComesBackTheSame() throws Exception {
+    Show show = ShowFiles.open(Path.of("../examples/RUNS.csv"));
+    Path list = Files.write(folder.resolve("again.csv"), RunsWriter.write(show));
+    SheetImport sheet = SheetImport.read(list, show);
+    assertThat(sheet.preview()).allMatch(r -> r.run().isPresent());
+    assertThat(sheet.taken().runs()).isEqualTo(show.runs());
+  }
+}
