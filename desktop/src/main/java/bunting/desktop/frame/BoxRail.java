@@ -14,7 +14,7 @@ import javafx.scene.control.ListView;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/** The step of the work that this version knows, and the boxes as an index to the board. */
+/** The boxes as an index to the board. */
 final class BoxRail extends VBox {
   /** A box in the list. */
   private record Entry(String controller, String facts) {}
@@ -25,16 +25,13 @@ final class BoxRail extends VBox {
 
   BoxRail(Session session) {
     this.session = session;
-    getStyleClass().add("box-rail");
-    Label step = new Label("Ports");
-    step.getStyleClass().add("step");
-    step.setMaxWidth(Double.MAX_VALUE);
+    setSpacing(6);
     Label title = new Label("Boxes");
     title.getStyleClass().add("soft");
     boxes.setId("boxes");
     boxes.setCellFactory(v -> new BoxCell());
     VBox.setVgrow(boxes, Priority.ALWAYS);
-    getChildren().addAll(step, title, boxes);
+    getChildren().addAll(title, boxes);
     session.assessment().addListener(o -> refresh());
     session.selection().addListener(o -> follow());
     boxes

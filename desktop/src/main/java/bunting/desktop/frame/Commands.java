@@ -1,11 +1,14 @@
 package bunting.desktop.frame;
 
 import bunting.core.plan.Assessment;
+import bunting.core.show.Show;
 import bunting.desktop.model.Session;
+import bunting.desktop.survey.UnderlayEdits;
 import bunting.files.BadInputException;
 import bunting.files.Papers;
+import bunting.files.RunsWriter;
 import bunting.files.ShowFiles;
-import java.io.File;
+import bunting.files.TextFiles;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,21 +16,31 @@ import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.input.KeyCombination;
-import javafx.stage.DirectoryChooser;
-import javafx.stage.FileChooser;
-import javafx.stage.Window;
 
 /** All commands of the window in one table. */
 final class Commands {
   private final Session session;
+  private final Asker asker;
   private final List<Command> all = new ArrayList<>();
 
-  Commands(Session session, MainWindow window) {
+  Commands(Session session, MainWindow window, Asker asker) {
     this.session = session;
+    this.asker = asker;
     ObservableBooleanValue always = Bindings.createBooleanBinding(() -> true);
     ObservableBooleanValue open =
         Bindings.createBooleanBinding(
             () -> session.assessment().get().isPresent(), session.assessment());
+    add(
+        "new",
+        "Begin a new show",
+        "Shortcut+N",
+        always,
+        () -> {
+          if (window.mayLeave()) {
+            session.start(Show.of(List.of()), Optional.empty());
+            window.go(Screen.ELEVATION);
+          }
+        });
     add(
         "open",
         "Open a show or a run list…",
@@ -35,23 +48,73 @@ final class Commands {
         always,
         () -> {
           if (window.mayLeave()) {
-            chooseAndOpen(window.owner());
+            asker.open(
+                    "Open a show or a run list",
+                    "Shows and run lists",
+                    List.of("*.bunting.json", "*.csv", "*.tsv", "*.txt"))
+                .ifPresent(session::open);
           }
         });
     add("demo", "Open the Sallow Mill Lantern Fair (demo)", "Shortcut+D", always, window::openDemo);
-    add("save", "Save", "Shortcut+S", open, () -> save(window.owner(), false));
-    add("save-as", "Save as…", "Shortcut+Shift+S", open, () -> save(window.owner(), true));
+    add(
+        "import",
+        "Take in a spreadsheet with any headings…",
+        "Shortcut+I",
+        always,
+        () ->
+            asker
+                .open("Take in a spreadsheet", "Spreadsheets", List.of("*.csv", "*.tsv", "*.xlsx"))
+                .ifPresent(window::importSheet));
+    add(
+        "export",
+        "Write the run list as CSV…",
+        "Shortcut+E",
+        open,
+        () -> asker.save("Write the run list", "RUNS.csv").ifPresent(this::export));
+    add(
+        "underlay",
+        "Lay a photo or a drawing under the elevation…",
+        "Shortcut+U",
+        open,
+        () ->
+            asker
+                .open("Lay a picture under", "Pictures", List.of("*.png", "*.jpg", "*.jpeg", "*.svg"))
+                .ifPresent(
+                    f -> {
+                      window.go(Screen.ELEVATION);
+                      UnderlayEdits.lay(session, f);
+                      window.fitElevation();
+                    }));
+    add(
+        "underlay-away",
+        "Take the picture away",
+        "Shortcut+Shift+U",
+        open,
+        () -> UnderlayEdits.remove(session));
+    add("save", "Save", "Shortcut+S", open, () -> save(false));
+    add("save-as", "Save as…", "Shortcut+Shift+S", open, () -> save(true));
     add("undo", "Undo", "Shortcut+Z", open, session::undo);
     add("redo", "Redo", "Shortcut+Shift+Z", open, session::redo);
+    add("survey", "Go to the elevation", "F5", open, () -> window.go(Screen.ELEVATION));
+    add("board", "Go to the lines", "F6", open, () -> window.go(Screen.PORTS));
+    add("cut", "Cut list", "Shortcut+L", open, () -> window.go(Screen.CUT));
+    add("volts", "Compare voltages", "Shortcut+Shift+V", open, () -> window.go(Screen.VOLTS));
+    add(
+        "others",
+        "Plain sets and bulb strings",
+        "Shortcut+Shift+O",
+        open,
+        () -> window.go(Screen.OTHERS));
+    add("which", "Which pixel type is mine?", "Shortcut+T", open, () -> window.go(Screen.WHICH));
+    add("tape", "Enter built counts", "F7", open, window::focusTape);
     add("findings", "Show or hide the findings", "F4", open, window::toggleFindings);
-    add("board", "Go to the lines", "F6", open, window::focusBoard);
     add("edit", "Edit what is selected", "F2", open, window::focusInspector);
     add(
         "papers",
-        "Write the papers (box-lid cards, patch table)…",
+        "Write the papers (cards, patch table, count sheet, cut and order lists)…",
         "Shortcut+P",
         open,
-        () -> papers(window.owner()));
+        () -> asker.folder("Folder for the papers").ifPresent(this::papers));
     add("theme", "Day or night", "F8", always, window::toggleTheme);
     add("find", "Find or do…", "Shortcut+K", always, window::openPalette);
   }
@@ -69,44 +132,29 @@ final class Commands {
     return all.stream().filter(c -> c.id().equals(id)).findFirst().orElseThrow();
   }
 
-  private void chooseAndOpen(Window owner) {
-    FileChooser chooser = new FileChooser();
-    chooser.setTitle("Open a show or a run list");
-    chooser
-        .getExtensionFilters()
-        .add(
-            new FileChooser.ExtensionFilter(
-                "Shows and run lists", "*.bunting.json", "*.csv", "*.tsv", "*.txt"));
-    File file = chooser.showOpenDialog(owner);
-    if (file != null) {
-      session.open(file.toPath());
-    }
-  }
-
-  private void save(Window owner, boolean elsewhere) {
+  private void save(boolean elsewhere) {
     Optional<Path> target = elsewhere ? Optional.empty() : session.file().get();
-    if (target.isEmpty()) {
-      FileChooser chooser = new FileChooser();
-      chooser.setTitle("Save the show");
-      chooser.setInitialFileName("show" + ShowFiles.ENDING);
-      target = Optional.ofNullable(chooser.showSaveDialog(owner)).map(File::toPath);
-    }
-    target.ifPresent(session::save);
+    target
+        .or(() -> asker.save("Save the show", "show" + ShowFiles.ENDING))
+        .ifPresent(session::save);
   }
 
-  private void papers(Window owner) {
-    DirectoryChooser chooser = new DirectoryChooser();
-    chooser.setTitle("Folder for the papers");
-    File folder = chooser.showDialog(owner);
-    if (folder == null) {
-      return;
+  private void export(Path file) {
+    try {
+      TextFiles.write(file, RunsWriter.write(session.show().orElseThrow()));
+      session.say("The run list is in " + file.getFileName() + ".");
+    } catch (BadInputException e) {
+      session.say(String.valueOf(e.getMessage()));
     }
+  }
+
+  private void papers(Path folder) {
     try {
       Assessment plan = session.assessment().get().orElseThrow();
-      int count = Papers.write(plan, folder.toPath()).size();
-      session.say(count + " papers are in " + folder.getName() + ".");
+      int count = Papers.write(plan, folder).size();
+      session.say(count + " papers are in " + folder.getFileName() + ".");
     } catch (BadInputException e) {
-      session.say(e.getMessage());
+      session.say(String.valueOf(e.getMessage()));
     }
   }
 }

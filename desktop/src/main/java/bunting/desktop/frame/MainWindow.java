@@ -6,7 +6,18 @@ import bunting.desktop.inspect.Inspector;
 import bunting.desktop.line.BoardView;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
+import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
+import bunting.desktop.others.OthersView;
+import bunting.desktop.sheets.ImportView;
+import bunting.desktop.stock.CutView;
+import bunting.desktop.survey.ElevationView;
+import bunting.desktop.survey.SurveyScreen;
+import bunting.desktop.survey.TapeSheet;
+import bunting.desktop.survey.WhichView;
+import bunting.desktop.volts.VoltsView;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.Objects;
 import javafx.application.Application;
 import javafx.beans.binding.Bindings;
@@ -33,9 +44,10 @@ import javafx.stage.Stage;
 /** The one window. */
 public final class MainWindow {
   private static final double DRAWER_HEIGHT = 268;
+  private static final double TAPE_HEIGHT = 292;
   private static final String KEYS =
-      "F6 lines: arrows go from line to line and run to run    F2 edit    F4 findings    F8 day or"
-          + " night    Ctrl Z undo    Ctrl K find or do";
+      "F5 survey    F6 lines    F2 edit    F7 built counts    F4 findings    F8 day or night    Ctrl Z"
+          + " undo    Ctrl K find or do";
 
   private final Session session;
   private final Stage stage;
@@ -44,38 +56,70 @@ public final class MainWindow {
   private final BorderPane frame = new BorderPane();
   private final StartScreen start;
   private final VBox work;
-  private final BoxRail rail;
+  private final VBox side;
+  private final Rail rail;
+  private final SurveyScreen survey;
+  private final TapeSheet tape;
+  private final CutView cut;
+  private final VoltsView volts;
+  private final OthersView others;
+  private final WhichView which;
+  private final ImportView importing;
+  private final Basket basket;
   private final BoardView board;
   private final Inspector inspector;
   private final FindingsDrawer drawer;
   private final CommandPalette finder;
   private final Runnable demo;
+  private Screen screen = Screen.PORTS;
+  private boolean reading;
 
   /**
    * @param demo opens the demo show in the session
    */
   public MainWindow(Stage stage, Session session, Runnable demo) {
+    this(stage, session, demo, Asker.natively(stage));
+  }
+
+  /**
+   * @param demo opens the demo show in the session
+   * @param asker asks for files
+   */
+  public MainWindow(Stage stage, Session session, Runnable demo, Asker asker) {
     this.stage = stage;
     this.session = session;
     this.demo = demo;
-    Commands commands = new Commands(session, this);
+    Commands commands = new Commands(session, this, asker);
     start = new StartScreen(commands);
-    rail = new BoxRail(session);
+    rail = new Rail(session, this::go);
+    survey = new SurveyScreen(session, palette);
+    tape = new TapeSheet(session);
+    cut = new CutView(session);
+    volts = new VoltsView(session);
+    others = new OthersView(session);
+    which = new WhichView(session);
+    importing = new ImportView(session, this::closeImport);
+    basket = new Basket(session);
     board = new BoardView(session, palette);
     inspector = new Inspector(session);
     drawer = new FindingsDrawer(session, this::toggleFindings);
     drawer.setMinHeight(DRAWER_HEIGHT);
     drawer.setMaxHeight(DRAWER_HEIGHT);
     finder = new CommandPalette(session, commands, this::closePalette);
-    VBox.setVgrow(board, Priority.ALWAYS);
-    work = new VBox(new Basket(session), board);
+    for (Region part :
+        List.of(board, survey, cut, volts, others, which, importing, inspector)) {
+      VBox.setVgrow(part, Priority.ALWAYS);
+    }
+    work = new VBox();
+    side = new VBox();
+    tape.setMinHeight(TAPE_HEIGHT);
+    tape.setMaxHeight(TAPE_HEIGHT);
     frame.setTop(new TopBar(session, commands));
     frame.setBottom(messageLine());
     root.getChildren().addAll(frame, finder);
     StackPane.setAlignment(finder, Pos.TOP_CENTER);
     closePalette();
     showOrHide(drawer, false);
-    work.getChildren().add(drawer);
     Scene scene = new Scene(root, 1280, 800);
     scene
         .getStylesheets()
@@ -87,6 +131,7 @@ public final class MainWindow {
     scene.setOnDragDropped(this::dropFile);
     palette.addListener(o -> dress());
     session.assessment().addListener(o -> arrange());
+    session.opened().addListener(o -> survey.elevation().forgetView());
     stage.setScene(scene);
     stage.setOnCloseRequest(
         e -> {
@@ -132,10 +177,80 @@ public final class MainWindow {
 
   private void arrange() {
     boolean open = session.assessment().get().isPresent();
-    frame.setCenter(open ? work : start);
+    frame.setCenter(open || reading ? work : start);
     frame.setLeft(open ? rail : null);
-    frame.setRight(open ? inspector : null);
+    boolean wide = screen == Screen.CUT || screen == Screen.VOLTS || reading;
+    frame.setRight(open && !wide ? side : null);
+    rail.show(screen);
+    List<Region> middle =
+        reading
+            ? List.of(importing)
+            : switch (screen) {
+              case ELEVATION -> List.of(survey, drawer);
+              case CUT -> List.of(cut, drawer);
+              case VOLTS -> List.of(volts, drawer);
+              case OTHERS -> List.of(others, drawer);
+              case WHICH -> List.of(which, drawer);
+              case PORTS -> List.of(basket, board, drawer);
+            };
+    if (!work.getChildren().equals(middle)) {
+      work.getChildren().setAll(middle);
+    }
+    List<Region> right =
+        screen == Screen.ELEVATION ? List.of(tape, inspector) : List.of(inspector);
+    if (!side.getChildren().equals(right)) {
+      side.getChildren().setAll(right);
+    }
     stage.setTitle(session.show().map(s -> s.settings().name() + " · Bunting").orElse("Bunting"));
+  }
+
+  /** Goes to a screen. */
+  public void go(Screen to) {
+    screen = to;
+    reading = false;
+    arrange();
+    focusWork();
+  }
+
+  private void focusWork() {
+    switch (screen) {
+      case ELEVATION -> survey.elevation().requestFocus();
+      case PORTS -> board.requestFocus();
+      case CUT, VOLTS, OTHERS, WHICH -> {}
+    }
+  }
+
+  /** The elevation, for pictures of it. */
+  public ElevationView elevation() {
+    return survey.elevation();
+  }
+
+  void fitElevation() {
+    survey.elevation().fit();
+  }
+
+  /** Reads a spreadsheet and shows what it would become. */
+  public void importSheet(Path file) {
+    if (importing.read(file)) {
+      reading = true;
+      arrange();
+    }
+  }
+
+  private void closeImport() {
+    reading = false;
+    arrange();
+  }
+
+  void focusTape() {
+    go(Screen.ELEVATION);
+    if (session.selection().get() instanceof Selection.Nothing) {
+      session
+          .show()
+          .flatMap(s -> s.runs().stream().findFirst())
+          .ifPresent(r -> session.selection().set(new Selection.OfRun(r.name())));
+    }
+    tape.focusEntry();
   }
 
   private void dress() {
@@ -199,11 +314,10 @@ public final class MainWindow {
     palette.set(palette.get().night() ? Palette.DAY : Palette.NIGHT);
   }
 
-  void focusBoard() {
-    board.requestFocus();
-  }
-
   void focusInspector() {
+    if (screen == Screen.CUT || screen == Screen.VOLTS) {
+      go(Screen.ELEVATION);
+    }
     inspector.focusFirst();
   }
 
@@ -214,7 +328,7 @@ public final class MainWindow {
 
   private void closePalette() {
     showOrHide(finder, false);
-    board.requestFocus();
+    focusWork();
   }
 
   private static void acceptFile(DragEvent e) {
@@ -227,7 +341,12 @@ public final class MainWindow {
   private void dropFile(DragEvent e) {
     boolean any = e.getDragboard().hasFiles() && mayLeave();
     if (any) {
-      session.open(e.getDragboard().getFiles().getFirst().toPath());
+      Path file = e.getDragboard().getFiles().getFirst().toPath();
+      if (file.toString().endsWith(".xlsx")) {
+        importSheet(file);
+      } else {
+        session.open(file);
+      }
     }
     e.setDropCompleted(any);
     e.consume();

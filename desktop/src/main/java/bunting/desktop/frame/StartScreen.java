@@ -24,13 +24,13 @@ final class StartScreen extends VBox {
     setId("start-screen");
     getStyleClass().add("start-screen");
     setAlignment(Pos.CENTER);
-    Label title = new Label("From a run list to a checked plan");
+    Label title = new Label("From a tape measure to a checked plan");
     title.getStyleClass().add("start-title");
     Label text =
         new Label(
-            "Bunting takes the runs that you measured and says which port, which universe, how many"
-                + " amps, which fuse and how many injection points, and what is wrong, before you"
-                + " stand on the ladder.");
+            "Trace your runs on a photo, or bring the list you have. Bunting says which port, which"
+                + " universe, how many amps, which fuse and how many injection points, and what is"
+                + " wrong, before you stand on the ladder.");
     text.setWrapText(true);
     text.setMaxWidth(620);
     text.getStyleClass().add("start-text");
@@ -41,7 +41,15 @@ final class StartScreen extends VBox {
     Button demo = new Button("Look at the Sallow Mill Lantern Fair   Ctrl D");
     demo.setId("start-demo");
     demo.setOnAction(e -> commands.get("demo").run());
-    HBox buttons = new HBox(14, open, demo);
+    Button fresh = new Button("Measure a new show   Ctrl N");
+    fresh.setId("start-new");
+    fresh.setOnAction(e -> commands.get("new").run());
+    Button sheet = new Button("Take in a spreadsheet…   Ctrl I");
+    sheet.setId("start-import");
+    sheet.setOnAction(e -> commands.get("import").run());
+    HBox buttons = new HBox(14, fresh, open);
+    HBox more = new HBox(14, sheet, demo);
+    more.setAlignment(Pos.CENTER);
     buttons.setAlignment(Pos.CENTER);
     Label hint =
         new Label(
@@ -57,7 +65,7 @@ final class StartScreen extends VBox {
     caution.getStyleClass().add("soft");
     caution.setWrapText(true);
     caution.setMaxWidth(620);
-    getChildren().addAll(garland(), title, text, buttons, hint, caution);
+    getChildren().addAll(garland(), title, text, buttons, more, hint, caution);
   }
 
   /** A cord that sags between three posts, as a line does. */

@@ -61,9 +61,35 @@ public final class Inspector extends ScrollPane {
   }
 
   private void refresh() {
+    Optional<String> focused = focusedId();
     content.getChildren().clear();
     first = Optional.empty();
     session.assessment().get().ifPresent(this::fill);
+    focused.map(id -> content.lookup("#" + id)).ifPresent(Node::requestFocus);
+  }
+
+  /** The id of the field that has the keyboard, so that its successor can have it again. */
+  private Optional<String> focusedId() {
+    Optional<Node> owner =
+        Optional.ofNullable(getScene()).map(javafx.scene.Scene::getFocusOwner);
+    for (Optional<Node> n = owner; n.isPresent(); n = n.map(Node::getParent)) {
+      if (n.get() == content) {
+        return owner.map(Node::getId);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private void place(Assessment plan, Selection.OfPlace place) {
+    PlaceEditor editor = new PlaceEditor(session, plan.reading(), place);
+    if (!editor.isThere()) {
+      show(plan);
+      return;
+    }
+    title(editor.text(), place.kind().text());
+    add(editor.rows());
+    first = Optional.of(editor.firstField());
+    findings(plan, f -> f.subject().kind() == Subject.Kind.RUN && f.subject().id().equals(place.id()));
   }
 
   private void fill(Assessment plan) {
@@ -77,6 +103,7 @@ public final class Inspector extends ScrollPane {
               .port(p.controller(), p.port())
               .ifPresentOrElse(port -> port(plan, port), () -> show(plan));
       case Selection.OfBox b -> box(plan, b.controller());
+      case Selection.OfPlace p -> place(plan, p);
     }
   }
 
@@ -106,7 +133,7 @@ public final class Inspector extends ScrollPane {
                   + Texts.fixed(usable, 1)
                   + " A"));
     }
-    hint("Choose a run or a port on the board, or press Ctrl K and type its name.");
+    hint("Choose a run, a port or a box, or press Ctrl K and type its name.");
   }
 
   private void run(Assessment plan, Run run) {

@@ -17,6 +17,13 @@ final class Numbers {
         : Optional.empty();
   }
 
+  /** A number, also under zero. */
+  static Optional<Double> signed(String text) {
+    return text.startsWith("-")
+        ? decimal(text.substring(1).strip()).map(v -> -v)
+        : decimal(text);
+  }
+
   /** A whole number of zero or more. */
   static Optional<Integer> whole(String text) {
     return WHOLE.matcher(text).matches() ? Optional.of(Integer.valueOf(text)) : Optional.empty();

@@ -1,28 +1,137 @@
 package bunting.desktop.inspect;
 
 import bunting.core.show.Show;
+import bunting.core.show.ShowSettings;
 import bunting.core.show.Texts;
+import bunting.core.show.Underlay;
 import bunting.desktop.model.Session;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
 
 /** What is edited of the show as a whole. */
 final class ShowEditor {
   private final Session session;
   private final Show show;
-  private final Field brightness;
+  private final List<Node> rows = new ArrayList<>();
+  private final Field name;
 
   ShowEditor(Session session, Show show) {
     this.session = session;
     this.show = show;
-    brightness =
+    ShowSettings now = show.settings();
+    name = new Field("Name", "edit-show-name", now.name(), "", this::name);
+    rows.add(name.node());
+    rows.add(
         new Field(
-            "Brightness",
-            "edit-brightness",
-            Texts.number(show.settings().brightnessPercent()),
-            "% of white",
-            this::brightness);
+                "Brightness",
+                "edit-brightness",
+                Texts.number(now.brightnessPercent()),
+                "% of white",
+                this::brightness)
+            .node());
+    CheckBox feet = new CheckBox("feet and inches");
+    feet.setId("edit-feet");
+    feet.setSelected(show.survey().feet());
+    feet.selectedProperty()
+        .addListener(
+            (o, before, on) ->
+                session.edit(
+                    on ? "Lengths in feet." : "Lengths in metres.",
+                    show.withSurvey(show.survey().withFeet(on))));
+    rows.add(Field.row("Lengths", feet, ""));
+    show.survey().underlay().ifPresent(this::underlay);
+  }
+
+  private void underlay(Underlay u) {
+    Label picture =
+        new Label(
+            "Picture: "
+                + u.picture().name()
+                + (u.scaled() ? ", to scale" : ", not to scale yet: S on the elevation"));
+    picture.setWrapText(true);
+    picture.getStyleClass().add("heading-small");
+    rows.add(picture);
+    rows.add(
+        number(
+            "Shows",
+            "edit-opacity",
+            u.opacityPercent(),
+            "%",
+            0,
+            100,
+            v -> new Underlay(u.picture(), u.origin(), u.metresPerUnit(), u.turnDeg(), v, u.scaled())));
+    rows.add(number("Turned", "edit-turn", u.turnDeg(), "°", -360, 360, u::turnedTo));
+    rows.add(
+        number(
+            "Left edge",
+            "edit-picture-x",
+            u.origin().x(),
+            "m",
+            -100_000,
+            100_000,
+            v -> u.moved(v - u.origin().x(), 0)));
+    rows.add(
+        number(
+            "Lower edge",
+            "edit-picture-y",
+            u.origin().y(),
+            "m",
+            -100_000,
+            100_000,
+            v -> u.moved(0, v - u.origin().y())));
+  }
+
+  private Node number(
+      String label,
+      String id,
+      double now,
+      String unit,
+      double least,
+      double most,
+      DoubleFunction<Underlay> change) {
+    return new Field(
+            label,
+            id,
+            Texts.number(now),
+            unit,
+            text -> {
+              Optional<Double> v = Numbers.signed(text).filter(d -> d >= least && d <= most);
+              v.ifPresent(
+                  d ->
+                      session.edit(
+                          "The picture lies otherwise.",
+                          show.withSurvey(
+                              show.survey().withUnderlay(Optional.of(change.apply(d))))));
+              return v.isPresent()
+                  ? Optional.empty()
+                  : Optional.of(
+                      "Give a number from " + Texts.number(least) + " to " + Texts.number(most) + ".");
+            })
+        .node();
+  }
+
+  private Optional<String> name(String text) {
+    if (text.isEmpty() || text.length() > 200) {
+      return Optional.of("Give it a name of 1 to 200 characters.");
+    }
+    ShowSettings s = show.settings();
+    session.edit(
+        "The show is called " + text + ".",
+        show.withSettings(
+            new ShowSettings(
+                text,
+                s.mainsVolts(),
+                s.targetFps(),
+                s.brightnessPercent(),
+                s.supplyLoadPercentMax(),
+                s.fuseMargin(),
+                s.minVoltsPercent())));
+    return Optional.empty();
   }
 
   private Optional<String> brightness(String text) {
@@ -36,10 +145,10 @@ final class ShowEditor {
   }
 
   List<Node> rows() {
-    return List.of(brightness.node());
+    return rows;
   }
 
   Node firstField() {
-    return brightness.control();
+    return name.control();
   }
 }

@@ -118,6 +118,7 @@ public final class BoardView extends Region {
           Optional<double[]> span =
               switch (session.selection().get()) {
                 case Selection.Nothing n -> Optional.empty();
+                case Selection.OfPlace p -> Optional.empty();
                 case Selection.OfRun r -> l.rowOfRun(r.name()).map(BoardView::span);
                 case Selection.OfPort p -> l.rowOf(p.controller(), p.port()).map(BoardView::span);
                 case Selection.OfBox b ->
@@ -304,6 +305,7 @@ public final class BoardView extends Region {
           case Selection.OfPort p -> layout.get().rowOf(p.controller(), p.port());
           case Selection.Nothing n -> Optional.empty();
           case Selection.OfBox b -> Optional.empty();
+          case Selection.OfPlace p -> Optional.empty();
         };
     return now.map(lines::indexOf).orElse(-1);
   }

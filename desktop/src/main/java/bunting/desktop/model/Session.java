@@ -2,17 +2,22 @@ package bunting.desktop.model;
 
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
+import bunting.core.plan.Moves;
+import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyIntegerProperty;
+import javafx.beans.property.ReadOnlyIntegerWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -42,8 +47,15 @@ public final class Session {
             thread.setDaemon(true);
             return thread;
           });
+  private final ReadOnlyObjectWrapper<String> moved = new ReadOnlyObjectWrapper<>("");
+  private final ReadOnlyIntegerWrapper opened = new ReadOnlyIntegerWrapper();
+  private Optional<Counting> counting = Optional.empty();
   private Optional<Show> saved = Optional.empty();
   private int planNumber;
+
+  /** A count on its way into the plan. */
+  private record Counting(String what, Assessment before) {}
+
   private Runnable takeBack = () -> {};
 
   /** The show with its consequences; empty while no show is open. */
@@ -54,6 +66,11 @@ public final class Session {
   /** What is selected. */
   public ObjectProperty<Selection> selection() {
     return selection;
+  }
+
+  /** Goes up with every show that is opened or begun. */
+  public ReadOnlyIntegerProperty opened() {
+    return opened.getReadOnlyProperty();
   }
 
   /** The show file, where there is one. */
@@ -99,8 +116,11 @@ public final class Session {
     file.set(from);
     saved = from.map(p -> show);
     message.set("");
+    moved.set("");
+    counting = Optional.empty();
     selection.set(new Selection.Nothing());
     plan(show);
+    opened.set(opened.get() + 1);
   }
 
   /** Replaces the show as one step that can be undone. */
@@ -112,6 +132,28 @@ public final class Session {
       message.set(what);
       plan(next);
     }
+  }
+
+  /** Enters a built count, and says what moves downstream. */
+  public void count(String run, int pixels) {
+    Assessment before = assessment.get().orElseThrow();
+    Show show = before.reading().show();
+    Run counted = show.run(run).orElseThrow().withBuilt(OptionalInt.of(pixels));
+    int gap = pixels - counted.plannedPixels();
+    String counts =
+        run
+            + ": built "
+            + pixels
+            + ", planned "
+            + counted.plannedPixels()
+            + (gap == 0 ? ", as planned. " : gap < 0 ? ", " + -gap + " less. " : ", " + gap + " more. ");
+    counting = Optional.of(new Counting(counts, before));
+    edit(counts.strip(), show.withRun(counted));
+  }
+
+  /** What was counted last and what that moved, in a sentence; empty before anything was. */
+  public ReadOnlyObjectProperty<String> moved() {
+    return moved.getReadOnlyProperty();
   }
 
   /** Takes the last step back. */
@@ -174,6 +216,7 @@ public final class Session {
 
   /** Drops a plan that is being made; the show stays as it was before that edit. */
   public void cancelPlanning() {
+    counting = Optional.empty();
     planNumber++;
     planning.set(false);
     message.set("Planning stopped; the last step was taken back.");
@@ -203,6 +246,9 @@ public final class Session {
   }
 
   private void take(Assessment result) {
+    counting.ifPresent(
+        c -> moved.set(c.what() + Moves.between(c.before(), result).text()));
+    counting = Optional.empty();
     changed.set(!saved.equals(Optional.of(result.reading().show())));
     assessment.set(Optional.of(result));
   }

@@ -1,0 +1,235 @@
+package bunting.desktop.inspect;
+
+import bunting.core.show.Course;
+import bunting.core.show.PixelType;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Texts;
+import bunting.desktop.look.Lengths;
+import bunting.desktop.model.Session;
+import bunting.desktop.survey.SurveyEdits;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import java.util.function.IntFunction;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+
+/** The measures of a run's course. A change measures and counts the run anew. */
+final class CourseEditor {
+  private final Session session;
+  private final Show show;
+  private final Run run;
+  private final PixelType type;
+  private final Lengths lengths;
+  private final List<Node> rows = new ArrayList<>();
+
+  CourseEditor(Session session, Show show, Run run) {
+    this.session = session;
+    this.show = show;
+    this.run = run;
+    this.type = show.catalogue().pixelTypesById().get(run.type());
+    this.lengths = new Lengths(show.survey().feet());
+    run.hanging().course().ifPresent(this::course);
+    Button swap = new Button("Feed it from the other end");
+    swap.setId("edit-swap");
+    swap.setOnAction(
+        e ->
+            session.edit(
+                run.name() + " is fed from the other end.",
+                show.withRun(SurveyEdits.swapped(run, type))));
+    rows.add(swap);
+  }
+
+  private void course(Course course) {
+    switch (course) {
+      case Course.Traced t -> legs(t);
+      case Course.Ring r -> {
+        length("Radius", "edit-radius", r.radiusM(), v -> ring(r, v, r.startDeg(), r.sweepDeg()));
+        degrees("Begins at", "edit-start", r.startDeg(), v -> ring(r, r.radiusM(), v, r.sweepDeg()));
+        degrees("Goes", "edit-sweep", r.sweepDeg(), v -> ring(r, r.radiusM(), r.startDeg(), v));
+      }
+      case Course.Grid g -> {
+        count(
+            "Lines",
+            "edit-lines",
+            g.lines(),
+            n -> grid(g, n, g.lineM(), g.gapM(), g.directionDeg(), g.serpentine()));
+        length(
+            "Each",
+            "edit-line",
+            g.lineM(),
+            v -> grid(g, g.lines(), v, g.gapM(), g.directionDeg(), g.serpentine()));
+        length(
+            "Apart",
+            "edit-gap",
+            g.gapM(),
+            v -> grid(g, g.lines(), g.lineM(), v, g.directionDeg(), g.serpentine()));
+        degrees(
+            "Towards",
+            "edit-direction",
+            g.directionDeg(),
+            v -> grid(g, g.lines(), g.lineM(), g.gapM(), v, g.serpentine()));
+        serpentine(
+            g.serpentine(),
+            on -> grid(g, g.lines(), g.lineM(), g.gapM(), g.directionDeg(), on));
+      }
+      case Course.Spokes s -> {
+        count(
+            "Spokes",
+            "edit-spokes",
+            s.count(),
+            n -> spokes(s, n, s.innerM(), s.outerM(), s.startDeg(), s.serpentine()));
+        length(
+            "From hub",
+            "edit-inner",
+            s.innerM(),
+            v -> spokes(s, s.count(), v, s.outerM(), s.startDeg(), s.serpentine()));
+        length(
+            "To",
+            "edit-outer",
+            s.outerM(),
+            v -> spokes(s, s.count(), s.innerM(), v, s.startDeg(), s.serpentine()));
+        degrees(
+            "First at",
+            "edit-start",
+            s.startDeg(),
+            v -> spokes(s, s.count(), s.innerM(), s.outerM(), v, s.serpentine()));
+        serpentine(
+            s.serpentine(),
+            on -> spokes(s, s.count(), s.innerM(), s.outerM(), s.startDeg(), on));
+      }
+    }
+  }
+
+  /** Each leg of a trace with its length; what is typed moves all that follows. */
+  private void legs(Course.Traced t) {
+    for (int i = 1; i < t.corners().size() && i <= 8; i++) {
+      int leg = i;
+      Point a = t.corners().get(i - 1);
+      Point b = t.corners().get(i);
+      length("Leg " + i, "edit-leg-" + i, a.distanceTo(b), v -> stretched(t, leg, v));
+    }
+  }
+
+  private static Optional<Course> stretched(Course.Traced t, int leg, double metres) {
+    Point a = t.corners().get(leg - 1);
+    Point b = t.corners().get(leg);
+    double now = a.distanceTo(b);
+    if (metres <= 0) {
+      return Optional.empty();
+    }
+    double dx = (b.x() - a.x()) * (metres / now - 1);
+    double dy = (b.y() - a.y()) * (metres / now - 1);
+    List<Point> corners = new ArrayList<>(t.corners());
+    for (int i = leg; i < corners.size(); i++) {
+      corners.set(i, corners.get(i).plus(dx, dy));
+    }
+    return Optional.of(new Course.Traced(corners));
+  }
+
+  private static Optional<Course> ring(Course.Ring r, double radius, double start, double sweep) {
+    return radius > 0 && sweep != 0 && Math.abs(sweep) <= 360
+        ? Optional.of(new Course.Ring(r.centre(), radius, start, sweep))
+        : Optional.empty();
+  }
+
+  private static Optional<Course> grid(
+      Course.Grid g, int lines, double each, double gap, double direction, boolean serpentine) {
+    return each > 0 && gap >= 0
+        ? Optional.of(new Course.Grid(g.corner(), lines, each, gap, direction, serpentine))
+        : Optional.empty();
+  }
+
+  private static Optional<Course> spokes(
+      Course.Spokes s, int count, double inner, double outer, double start, boolean serpentine) {
+    return inner >= 0 && outer > inner
+        ? Optional.of(new Course.Spokes(s.centre(), count, inner, outer, start, serpentine))
+        : Optional.empty();
+  }
+
+  private void length(
+      String label, String id, double metres, DoubleFunction<Optional<Course>> change) {
+    field(
+        label,
+        id,
+        lengths.plain(metres),
+        lengths.unit(),
+        text -> lengths.metres(text).filter(m -> m <= 100_000).flatMap(change::apply),
+        "Give a length that can be, such as 3.5" + (lengths.feet() ? " or 12'6\"." : "."));
+  }
+
+  private void degrees(
+      String label, String id, double degrees, DoubleFunction<Optional<Course>> change) {
+    field(
+        label,
+        id,
+        Texts.number(degrees),
+        "°",
+        text -> Numbers.signed(text).filter(d -> Math.abs(d) <= 360).flatMap(change::apply),
+        "Give degrees from -360 to 360; right is 0, up is 90.");
+  }
+
+  private void count(String label, String id, int n, IntFunction<Optional<Course>> change) {
+    field(
+        label,
+        id,
+        Integer.toString(n),
+        "",
+        text ->
+            Numbers.whole(text)
+                .filter(v -> v >= 1 && v <= Course.STRANDS_MAX)
+                .flatMap(change::apply),
+        "Give a whole number from 1 to " + Course.STRANDS_MAX + ".");
+  }
+
+  private void serpentine(boolean now, Function<Boolean, Optional<Course>> change) {
+    CheckBox box = new CheckBox("every other one goes back");
+    box.setId("edit-serpentine");
+    box.setSelected(now);
+    box.selectedProperty()
+        .addListener((o, before, on) -> change.apply(on).ifPresent(this::rehang));
+    rows.add(Field.row("Serpentine", box, ""));
+  }
+
+  private void field(
+      String label,
+      String id,
+      String value,
+      String unit,
+      Function<String, Optional<Course>> read,
+      String otherwise) {
+    rows.add(
+        new Field(
+                label,
+                id,
+                value,
+                unit,
+                text -> {
+                  Optional<Course> course = read.apply(text);
+                  course.ifPresent(this::rehang);
+                  return course.isPresent() ? Optional.empty() : Optional.of(otherwise);
+                })
+            .node());
+  }
+
+  private void rehang(Course course) {
+    Run next = SurveyEdits.rehung(run, type, course);
+    session.edit(
+        run.name()
+            + ": "
+            + lengths.text(course.lengthM())
+            + " make "
+            + next.plannedPixels()
+            + " pixels.",
+        show.withRun(next));
+  }
+
+  List<Node> rows() {
+    return rows;
+  }
+}

@@ -1,0 +1,184 @@
+package bunting.desktop.inspect;
+
+import bunting.core.assess.OtherReading;
+import bunting.core.assess.Reading;
+import bunting.core.show.Circuit;
+import bunting.core.show.Point;
+import bunting.core.show.Show;
+import bunting.core.show.Survey;
+import bunting.core.show.Texts;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import bunting.desktop.survey.Places;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+
+/** What is edited of an outlet, a network point, a note, a place for a box, a set or a string. */
+final class PlaceEditor {
+  private static final String NO_CIRCUIT = "not known";
+
+  private final Session session;
+  private final Show show;
+  private final Selection.OfPlace key;
+  private final Optional<Places.Place> place;
+  private final List<Node> rows = new ArrayList<>();
+  private Optional<Field> name = Optional.empty();
+
+  PlaceEditor(Session session, Reading reading, Selection.OfPlace key) {
+    this.session = session;
+    this.show = reading.show();
+    this.key = key;
+    this.place = Places.of(show).stream().filter(p -> p.key().equals(key)).findFirst();
+    place.ifPresent(
+        p -> {
+          boolean note = key.kind() == Selection.Kind.NOTE;
+          Field field =
+              new Field(
+                  note ? "Words" : "Name", "edit-name", note ? p.text() : key.id(), "", this::name);
+          name = Optional.of(field);
+          rows.add(field.node());
+          rows.add(
+              new Field("Across", "edit-x", Texts.number(p.at().x()), "m", t -> move(t, true))
+                  .node());
+          rows.add(
+              new Field("Up", "edit-y", Texts.number(p.at().y()), "m", t -> move(t, false)).node());
+          if (key.kind() == Selection.Kind.OUTLET) {
+            rows.add(Field.row("Circuit", circuits(), ""));
+          }
+          facts(reading).forEach(t -> rows.add(words(t)));
+        });
+  }
+
+  private static Label words(String text) {
+    Label label = new Label(text);
+    label.setWrapText(true);
+    label.setMinHeight(javafx.scene.layout.Region.USE_PREF_SIZE);
+    return label;
+  }
+
+  private List<String> facts(Reading reading) {
+    List<String> facts = new ArrayList<>();
+    for (OtherReading.Set s : reading.others().sets()) {
+      if (key.kind() == Selection.Kind.SET && s.set().name().equals(key.id())) {
+        facts.add(
+            Texts.number(s.set().watts())
+                + " W / "
+                + Texts.number(s.set().volts())
+                + " V = "
+                + Texts.fixed(s.amps(), 2)
+                + " A, / "
+                + s.set().channels()
+                + " colours = "
+                + Texts.fixed(s.outputAmps(), 2)
+                + " A an output");
+        facts.add(
+            "Board "
+                + s.output().dimmer()
+                + ", from output "
+                + s.output().firstOutput()
+                + s.slots()
+                    .map(r -> "; universe " + r.universe() + ", slot " + r.firstSlot())
+                    .orElse(""));
+      }
+    }
+    for (OtherReading.Chain c : reading.others().chains()) {
+      if (key.kind() == Selection.Kind.BULBS && c.chain().strings().contains(key.id())) {
+        facts.add(
+            "Chain "
+                + c.chain().id()
+                + ": "
+                + String.join(", ", c.chain().strings())
+                + "; "
+                + Texts.fixed(c.watts(), 0)
+                + " W = "
+                + Texts.fixed(c.amps(), 2)
+                + " A through the first cord");
+      }
+    }
+    return facts;
+  }
+
+  private ComboBox<String> circuits() {
+    ComboBox<String> box = new ComboBox<>();
+    box.setId("edit-circuit");
+    box.getItems().add(NO_CIRCUIT);
+    show.circuits().orElse(List.of()).stream().map(Circuit::id).forEach(box.getItems()::add);
+    Survey survey = show.survey();
+    box.setValue(
+        survey.outlets().stream()
+            .filter(o -> o.id().equals(key.id()))
+            .findFirst()
+            .flatMap(Survey.Outlet::circuit)
+            .orElse(NO_CIRCUIT));
+    box.valueProperty()
+        .addListener(
+            (o, before, now) ->
+                session.edit(
+                    key.id() + " is on " + now + ".",
+                    show.withSurvey(
+                        survey.withOutlets(
+                            survey.outlets().stream()
+                                .map(
+                                    x ->
+                                        x.id().equals(key.id())
+                                            ? new Survey.Outlet(
+                                                x.id(),
+                                                x.at(),
+                                                Optional.of(now).filter(c -> !c.equals(NO_CIRCUIT)))
+                                            : x)
+                                .toList()))));
+    return box;
+  }
+
+  private Optional<String> name(String text) {
+    boolean note = key.kind() == Selection.Kind.NOTE;
+    if (text.isEmpty() || text.length() > 200) {
+      return Optional.of("Give it a name of 1 to 200 characters.");
+    }
+    boolean taken =
+        show.run(text).isPresent()
+            || Places.of(show).stream()
+                .anyMatch(p -> p.key().id().equals(text) && !p.key().equals(key));
+    if (taken && !note) {
+      return Optional.of("Something has that name already.");
+    }
+    Point at = place.orElseThrow().at();
+    if (!note) {
+      session.selection().set(new Selection.OfPlace(key.kind(), text));
+    }
+    session.edit(text + " has its name.", Places.changed(show, key, text, at));
+    return Optional.empty();
+  }
+
+  private Optional<String> move(String text, boolean across) {
+    Optional<Double> value = Numbers.signed(text).filter(v -> Math.abs(v) <= 100_000);
+    Point at = place.orElseThrow().at();
+    value.ifPresent(
+        v ->
+            session.edit(
+                key.id() + " was moved.",
+                Places.changed(
+                    show, key, key.id(), across ? new Point(v, at.y()) : new Point(at.x(), v))));
+    return value.isPresent() ? Optional.empty() : Optional.of("Give metres, such as 3.5.");
+  }
+
+  boolean isThere() {
+    return place.isPresent();
+  }
+
+  String text() {
+    return place.map(Places.Place::text).orElse("");
+  }
+
+  List<Node> rows() {
+    return rows;
+  }
+
+  Node firstField() {
+    return name.orElseThrow().control();
+  }
+}

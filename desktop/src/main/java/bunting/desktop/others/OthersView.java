@@ -1,0 +1,317 @@
+package bunting.desktop.others;
+
+import bunting.core.assess.OtherReading;
+import bunting.core.plan.Assessment;
+import bunting.core.show.BulbString;
+import bunting.core.show.OtherLoads;
+import bunting.core.show.PlainSet;
+import bunting.core.show.Point;
+import bunting.core.show.Show;
+import bunting.core.show.Texts;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import bunting.desktop.survey.SurveyEdits;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Hyperlink;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Plain sets on their boards and bulb strings on their plugs, with the arithmetic. */
+public final class OthersView extends VBox {
+  private final Session session;
+  private final VBox boards = new VBox(10);
+  private final VBox chains = new VBox(10);
+  private final Label problem = new Label();
+
+  /** A view on a session. */
+  public OthersView(Session session) {
+    super(12);
+    this.session = session;
+    setId("others");
+    getStyleClass().add("sheet");
+    Label title = new Label("Lights that are not pixels");
+    title.getStyleClass().add("heading");
+    problem.getStyleClass().add("problem");
+    problem.setId("others-problem");
+    Label sets = new Label("Plain sets: one colour at a time, on PWM outputs");
+    sets.getStyleClass().add("heading-small");
+    Label strings = new Label("Bulb strings on the mains: a cord carries its own and all behind it");
+    strings.getStyleClass().add("heading-small");
+    Label caution =
+        new Label(
+            "RCD or GFCI on every outdoor outlet. Mains wiring belongs to local codes and, where they"
+                + " say so, to a licensed person.");
+    caution.getStyleClass().addAll("note", "note-stop");
+    caution.setMinHeight(Region.USE_PREF_SIZE);
+    VBox content = new VBox(10, sets, setForm(), boards, strings, stringForm(), chains, caution);
+    ScrollPane scroll = new ScrollPane(content);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("plain-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    getChildren().addAll(title, problem, scroll);
+    session.assessment().addListener(o -> refresh());
+    refresh();
+  }
+
+  private static TextField input(String id, String prompt, int columns) {
+    TextField field = new TextField();
+    field.setId(id);
+    field.setPromptText(prompt);
+    field.setAccessibleText(prompt);
+    field.setPrefColumnCount(columns);
+    return field;
+  }
+
+  private HBox setForm() {
+    TextField name = input("set-name", "name", 12);
+    TextField volts = input("set-volts", "volts", 5);
+    TextField watts = input("set-watts", "watts", 6);
+    TextField channels = input("set-channels", "colours: 3", 7);
+    Button add = new Button("Add a set");
+    add.setId("set-add");
+    Runnable work =
+        () -> {
+          Optional<Double> v = number(volts);
+          Optional<Double> w = number(watts);
+          int colours =
+              channels.getText().isBlank() ? 3 : number(channels).map(Double::intValue).orElse(0);
+          if (v.isEmpty() || w.isEmpty() || colours < 1 || colours > 12) {
+            problem.setText(
+                "A set needs volts and watts over 0, and 1 to 12 colours (3 for RGB).");
+            return;
+          }
+          Show show = session.show().orElseThrow();
+          PlainSet set =
+              new PlainSet(
+                  named(show, name, "Set"),
+                  v.get(),
+                  colours,
+                  w.get(),
+                  new Point(0, 0),
+                  OptionalDouble.empty(),
+                  Optional.empty());
+          List<PlainSet> sets = new ArrayList<>(show.others().plainSets());
+          sets.add(set);
+          add(
+              show,
+              set.name(),
+              new OtherLoads(sets, show.others().bulbStrings()),
+              Selection.Kind.SET);
+          clear(name, volts, watts, channels);
+        };
+    add.setOnAction(e -> work.run());
+    watts.setOnAction(e -> work.run());
+    channels.setOnAction(e -> work.run());
+    return row(name, volts, watts, channels, add);
+  }
+
+  private HBox stringForm() {
+    TextField name = input("bulbs-name", "name", 12);
+    TextField bulbs = input("bulbs-count", "bulbs", 5);
+    TextField watts = input("bulbs-watts", "watts each", 7);
+    TextField cord = input("bulbs-cord", "amps of the cord", 10);
+    TextField length = input("bulbs-length", "metres", 6);
+    Button add = new Button("Add a string");
+    add.setId("bulbs-add");
+    Runnable work =
+        () -> {
+          Optional<Double> n = number(bulbs);
+          Optional<Double> w = number(watts);
+          Optional<Double> a = number(cord);
+          if (n.isEmpty() || w.isEmpty() || a.isEmpty()) {
+            problem.setText(
+                "A string needs its bulbs, the watts of each, and the amps that its cord (or the"
+                    + " fuse in its plug) bears.");
+            return;
+          }
+          Show show = session.show().orElseThrow();
+          BulbString string =
+              new BulbString(
+                  named(show, name, "Bulbs"),
+                  n.get().intValue(),
+                  w.get(),
+                  a.get(),
+                  number(length).orElse(0.0),
+                  new Point(0, 0));
+          List<BulbString> strings = new ArrayList<>(show.others().bulbStrings());
+          strings.add(string);
+          add(
+              show,
+              string.name(),
+              new OtherLoads(show.others().plainSets(), strings),
+              Selection.Kind.BULBS);
+          clear(name, bulbs, watts, cord, length);
+        };
+    add.setOnAction(e -> work.run());
+    cord.setOnAction(e -> work.run());
+    length.setOnAction(e -> work.run());
+    return row(name, bulbs, watts, cord, length, add);
+  }
+
+  private static HBox row(Node... nodes) {
+    HBox row = new HBox(8, nodes);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
+  }
+
+  private static void clear(TextField... fields) {
+    for (TextField field : fields) {
+      field.clear();
+    }
+    fields[0].requestFocus();
+  }
+
+  private static String named(Show show, TextField field, String stem) {
+    String text = field.getText().strip();
+    boolean taken =
+        text.isEmpty()
+            || text.length() > 200
+            || show.run(text).isPresent()
+            || show.others().plainSets().stream().anyMatch(s -> s.name().equals(text))
+            || show.others().bulbStrings().stream().anyMatch(s -> s.name().equals(text));
+    return taken ? SurveyEdits.freeName(show, text.isEmpty() ? stem : text) : text;
+  }
+
+  private static Optional<Double> number(TextField field) {
+    String text = field.getText().strip().replace(',', '.');
+    return text.matches("\\d{1,6}(\\.\\d{1,3})?")
+        ? Optional.of(Double.valueOf(text)).filter(v -> v > 0)
+        : Optional.empty();
+  }
+
+  private void add(Show show, String name, OtherLoads loads, Selection.Kind kind) {
+    problem.setText("");
+    session.edit(name + " was added; drag it to its place on the elevation.", show.withOthers(loads));
+    session.selection().set(new Selection.OfPlace(kind, name));
+  }
+
+  private void refresh() {
+    boards.getChildren().clear();
+    chains.getChildren().clear();
+    session.assessment().get().ifPresent(this::fill);
+  }
+
+  private void fill(Assessment plan) {
+    OtherReading others = plan.reading().others();
+    for (OtherReading.Board b : others.boards()) {
+      VBox card = new VBox(3);
+      Label head =
+          new Label(
+              b.dimmer().id()
+                  + " · "
+                  + b.type().name()
+                  + " · "
+                  + Texts.fixed(b.amps(), 1)
+                  + " A of "
+                  + Texts.number(b.type().boardAmpsMax())
+                  + " A · "
+                  + b.outputs()
+                  + " of "
+                  + b.type().outputs()
+                  + " outputs · fuse "
+                  + Texts.number(b.dimmer().fuseAmps())
+                  + " A · supply "
+                  + b.dimmer().supply());
+      head.getStyleClass().add("figure");
+      card.getChildren().add(head);
+      for (OtherReading.Set s : others.sets()) {
+        if (s.output().dimmer().equals(b.dimmer().id())) {
+          card.getChildren().add(set(s));
+        }
+      }
+      boards.getChildren().add(card);
+    }
+    for (OtherReading.Chain c : others.chains()) {
+      chains.getChildren().add(chain(c));
+    }
+    if (others.boards().isEmpty()) {
+      boards.getChildren().add(soft("None yet."));
+    }
+    if (others.chains().isEmpty()) {
+      chains.getChildren().add(soft("None yet."));
+    }
+    plan.reading().decisions().unplaced().stream()
+        .filter(u -> plan.reading().show().run(u.run()).isEmpty())
+        .forEach(
+            u -> {
+              Label lacks = new Label("! " + u.run() + " " + u.lacks());
+              lacks.getStyleClass().add("problem");
+              boards.getChildren().add(lacks);
+            });
+  }
+
+  private static Label soft(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("soft");
+    return label;
+  }
+
+  private Node set(OtherReading.Set s) {
+    Hyperlink name = link(s.set().name(), Selection.Kind.SET);
+    String slots =
+        s.slots()
+            .map(r -> "universe " + r.universe() + ", slots " + r.firstSlot() + "–" + r.lastSlot())
+            .orElse("no slots left");
+    return row(
+        name,
+        soft(
+            Texts.number(s.set().watts())
+                + " W / "
+                + Texts.number(s.set().volts())
+                + " V = "
+                + Texts.fixed(s.amps(), 2)
+                + " A, / "
+                + s.set().channels()
+                + " = "
+                + Texts.fixed(s.outputAmps(), 2)
+                + " A an output · outputs "
+                + s.output().firstOutput()
+                + "–"
+                + (s.output().firstOutput() + s.set().channels() - 1)
+                + " · "
+                + slots
+                + " · fuse "
+                + Texts.number(s.output().fuseAmps())
+                + " A, "
+                + s.output().wire()));
+  }
+
+  private Hyperlink link(String name, Selection.Kind kind) {
+    Hyperlink link = new Hyperlink(name);
+    link.setOnAction(e -> session.selection().set(new Selection.OfPlace(kind, name)));
+    return link;
+  }
+
+  private Node chain(OtherReading.Chain c) {
+    HBox strings = row(soft(c.chain().id()));
+    for (String name : c.chain().strings()) {
+      strings.getChildren().add(link(name, Selection.Kind.BULBS));
+    }
+    String on =
+        c.chain().outlet().map(o -> "outlet " + o + ", ").orElse("")
+            + c.chain().circuit().map(k -> "circuit " + k).orElse("no circuit named");
+    strings
+        .getChildren()
+        .add(
+            soft(
+                Texts.fixed(c.watts(), 0)
+                    + " W = "
+                    + Texts.fixed(c.amps(), 2)
+                    + " A through the first cord of "
+                    + Texts.number(c.strings().getFirst().cordAmpsMax())
+                    + " A · "
+                    + on));
+    return strings;
+  }
+}

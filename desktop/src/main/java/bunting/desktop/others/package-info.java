@@ -1,0 +1,5 @@
+/** Plain sets and bulb strings. */
+@NullMarked
+package bunting.desktop.others;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,299 @@
+package bunting.desktop.sheets;
+
+import bunting.core.show.PixelType;
+import bunting.core.show.Show;
+import bunting.desktop.model.Session;
+import bunting.files.BadInputException;
+import bunting.files.SheetField;
+import bunting.files.SheetImport;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import javafx.beans.property.SimpleStringProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TableCell;
+import javafx.scene.control.TableColumn;
+import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/**
+ * A spreadsheet before it is taken in: what each column is taken for, what each row becomes, and the
+ * errors in their cells, where they are corrected.
+ */
+public final class ImportView extends VBox {
+  private static final double COLUMN_WIDTH = 132;
+
+  private final Session session;
+  private final Runnable close;
+  private final Label title = new Label();
+  private final Label state = new Label();
+  private final TableView<Integer> table = new TableView<>();
+  private final ComboBox<PixelType> type = new ComboBox<>();
+  private final Button replace = new Button("Take in as the whole list");
+  private final Button add = new Button("Add to the list");
+  private Optional<SheetImport> sheet = Optional.empty();
+  private List<SheetImport.Row> preview = List.of();
+
+  /**
+   * @param close leaves the view
+   */
+  public ImportView(Session session, Runnable close) {
+    super(10);
+    this.session = session;
+    this.close = close;
+    setId("import");
+    getStyleClass().add("sheet");
+    title.getStyleClass().add("heading");
+    state.setId("import-state");
+    state.setWrapText(true);
+    state.setMinHeight(Region.USE_PREF_SIZE);
+    type.setId("import-type");
+    type.setConverter(
+        new StringConverter<>() {
+          @Override
+          public String toString(PixelType t) {
+            return t == null ? "no type" : t.name();
+          }
+
+          @Override
+          public PixelType fromString(String text) {
+            throw new UnsupportedOperationException("the list is not edited");
+          }
+        });
+    type.setOnAction(
+        e -> {
+          if (type.getValue() != null) {
+            change(sheet.orElseThrow().withOnlyType(type.getValue().id()));
+          }
+        });
+    replace.setId("import-replace");
+    replace.setOnAction(e -> take(true));
+    add.setId("import-add");
+    add.setOnAction(e -> take(false));
+    Button leave = new Button("Leave it");
+    leave.setId("import-leave");
+    leave.setOnAction(e -> close.run());
+    Label of = new Label("Rows that name no type are of");
+    of.setLabelFor(type);
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox foot = new HBox(10, of, type, gap, leave, add, replace);
+    foot.setAlignment(Pos.CENTER_LEFT);
+    table.setId("import-table");
+    table.setEditable(true);
+    table.getSelectionModel().setCellSelectionEnabled(true);
+    VBox.setVgrow(table, Priority.ALWAYS);
+    getChildren().addAll(title, state, table, foot);
+  }
+
+  /** Reads a spreadsheet; false and a message where that is none. */
+  public boolean read(Path file) {
+    try {
+      Show show = session.show().orElse(Show.of(List.of()));
+      SheetImport read = SheetImport.read(file, show);
+      title.setText("From " + file.getFileName());
+      type.getItems().setAll(show.catalogue().pixelTypes());
+      type.setValue(null);
+      columns(read);
+      change(read);
+      return true;
+    } catch (BadInputException e) {
+      session.say(String.valueOf(e.getMessage()));
+      return false;
+    }
+  }
+
+  private void columns(SheetImport read) {
+    table.getColumns().clear();
+    TableColumn<Integer, String> number = new TableColumn<>("Row");
+    number.setPrefWidth(46);
+    number.setSortable(false);
+    number.setCellValueFactory(
+        r -> new SimpleStringProperty(Integer.toString(preview.get(r.getValue()).number())));
+    table.getColumns().add(number);
+    for (int c = 0; c < read.headings().size(); c++) {
+      table.getColumns().add(column(read, c));
+    }
+    TableColumn<Integer, String> result = new TableColumn<>("becomes");
+    result.setPrefWidth(230);
+    result.setSortable(false);
+    result.setCellValueFactory(r -> new SimpleStringProperty(becomes(r.getValue())));
+    result.setCellFactory(v -> new ResultCell());
+    table.getColumns().add(result);
+  }
+
+  private TableColumn<Integer, String> column(SheetImport read, int c) {
+    ComboBox<SheetField> meaning = new ComboBox<>();
+    meaning.setId("import-column-" + c);
+    meaning.getItems().setAll(SheetField.values());
+    meaning.setConverter(
+        new StringConverter<>() {
+          @Override
+          public String toString(SheetField f) {
+            return f == null ? "" : f.text();
+          }
+
+          @Override
+          public SheetField fromString(String text) {
+            throw new UnsupportedOperationException("the list is not edited");
+          }
+        });
+    meaning.setValue(read.mapping().get(c));
+    meaning.setPrefWidth(COLUMN_WIDTH - 12);
+    meaning.setOnAction(
+        e -> {
+          SheetImport now = sheet.orElseThrow();
+          if (now.mapping().get(c) != meaning.getValue()) {
+            SheetImport next = now.withMapping(c, meaning.getValue());
+            columns(next);
+            change(next);
+          }
+        });
+    Label heading = new Label(read.headings().get(c));
+    heading.getStyleClass().add("heading-small");
+    TableColumn<Integer, String> column = new TableColumn<>();
+    column.setGraphic(new VBox(3, heading, meaning));
+    column.setPrefWidth(COLUMN_WIDTH);
+    column.setSortable(false);
+    column.setCellValueFactory(
+        r -> new SimpleStringProperty(sheet.orElseThrow().cell(r.getValue(), c)));
+    column.setCellFactory(v -> new TextCell(c));
+    column.setOnEditCommit(
+        e -> change(sheet.orElseThrow().withCell(e.getRowValue(), c, e.getNewValue())));
+    return column;
+  }
+
+  private String becomes(int row) {
+    SheetImport.Row read = preview.get(row);
+    return read.run()
+        .map(r -> r.pixels() + " px of " + r.type())
+        .orElseGet(() -> "! " + read.errors().getFirst().what());
+  }
+
+  private void change(SheetImport next) {
+    sheet = Optional.of(next);
+    preview = next.preview();
+    int row = Math.max(0, table.getSelectionModel().getSelectedIndex());
+    table.getItems().setAll(IntStream.range(0, next.rows()).boxed().toList());
+    table.refresh();
+    table.getSelectionModel().select(Math.min(row, next.rows() - 1));
+    long wrong = preview.stream().filter(r -> r.run().isEmpty()).count();
+    long sound = preview.size() - wrong;
+    state.setText(
+        wrong == 0
+            ? "All " + sound + " rows are sound. Look at what each column is taken for, then take them in."
+            : wrong
+                + (wrong == 1 ? " row is" : " rows are")
+                + " wrong; the cell is marked. Correct it here (F2 or double click), or take in the "
+                + sound
+                + " sound ones.");
+    replace.setDisable(sound == 0);
+    add.setDisable(sound == 0);
+    replace.setDefaultButton(wrong == 0);
+  }
+
+  private void take(boolean whole) {
+    SheetImport read = sheet.orElseThrow();
+    Show next = whole ? read.taken() : read.added();
+    long count = preview.stream().filter(r -> r.run().isPresent()).count();
+    close.run();
+    if (session.show().isPresent()) {
+      session.edit(count + " runs were taken in.", next);
+    } else {
+      session.start(next, Optional.empty());
+    }
+  }
+
+  /** What a row becomes, or what is wrong with it. */
+  private static final class ResultCell extends TableCell<Integer, String> {
+    @Override
+    protected void updateItem(String text, boolean empty) {
+      super.updateItem(text, empty);
+      setText(empty ? "" : text);
+      getStyleClass().remove("is-wrong-text");
+      if (!empty && text != null && text.startsWith("!")) {
+        getStyleClass().add("is-wrong-text");
+        setTooltip(new javafx.scene.control.Tooltip(text));
+      }
+    }
+  }
+
+  /** A cell that is edited in place and marked where it is wrong. */
+  private final class TextCell extends TableCell<Integer, String> {
+    private final int column;
+    private final TextField field = new TextField();
+
+    TextCell(int column) {
+      this.column = column;
+      field.setOnAction(e -> commitEdit(field.getText()));
+      field.setOnKeyPressed(
+          e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+              cancelEdit();
+              e.consume();
+            }
+          });
+      field
+          .focusedProperty()
+          .addListener(
+              (o, was, now) -> {
+                if (!now && isEditing()) {
+                  commitEdit(field.getText());
+                }
+              });
+    }
+
+    @Override
+    public void startEdit() {
+      super.startEdit();
+      field.setText(getItem());
+      setText("");
+      setGraphic(field);
+      field.requestFocus();
+      field.selectAll();
+    }
+
+    @Override
+    public void cancelEdit() {
+      super.cancelEdit();
+      show(getItem());
+    }
+
+    @Override
+    protected void updateItem(String text, boolean empty) {
+      super.updateItem(text, empty);
+      getStyleClass().remove("is-wrong");
+      if (empty) {
+        show("");
+        return;
+      }
+      show(text);
+      Integer row = getTableRow() == null ? null : getTableRow().getItem();
+      if (row != null && row < preview.size()) {
+        preview.get(row).errors().stream()
+            .filter(e -> e.column() == column)
+            .findFirst()
+            .ifPresent(
+                e -> {
+                  getStyleClass().add("is-wrong");
+                  setTooltip(new javafx.scene.control.Tooltip(e.what()));
+                });
+      }
+    }
+
+    private void show(String text) {
+      setGraphic(null);
+      setText(text);
+    }
+  }
+}

@@ -1,0 +1,5 @@
+/** People's own spreadsheets on their way in. */
+@NullMarked
+package bunting.desktop.sheets;
+
+import org.jspecify.annotations.NullMarked;

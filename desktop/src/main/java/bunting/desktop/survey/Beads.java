@@ -1,0 +1,136 @@
+package bunting.desktop.survey;
+
+import bunting.core.assess.Reading;
+import bunting.core.show.PixelType;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.survey.Geometry;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Where every pixel of a show hangs. Pixels stand run by run in the order of the list; positions are
+ * metres.
+ */
+public final class Beads {
+  private final Reading reading;
+  private final double[] xy;
+  private final List<Strip> strips = new ArrayList<>();
+  private final Map<String, Strip> byName = new HashMap<>();
+
+  /** A run among the beads. */
+  public record Strip(
+      Run run, PixelType type, int first, int count, List<List<Point>> outlines, Point labelAt) {}
+
+  /** Computes all places of a reading's show. */
+  public Beads(Reading reading) {
+    this.reading = reading;
+    Map<String, PixelType> types = reading.show().catalogue().pixelTypesById();
+    int total = reading.show().runs().stream().mapToInt(Run::pixels).sum();
+    xy = new double[2 * total];
+    int at = 0;
+    for (Run run : reading.show().runs()) {
+      PixelType type = types.get(run.type());
+      double[] own = Geometry.pixels(run, type);
+      System.arraycopy(own, 0, xy, 2 * at, own.length);
+      List<List<Point>> outlines = Geometry.outlines(run, type);
+      Strip strip = new Strip(run, type, at, run.pixels(), outlines, run.start());
+      strips.add(strip);
+      byName.put(run.name(), strip);
+      at += run.pixels();
+    }
+  }
+
+  /** The reading that they were computed from. */
+  Reading reading() {
+    return reading;
+  }
+
+  /** How many pixels. */
+  public int count() {
+    return xy.length / 2;
+  }
+
+  double x(int bead) {
+    return xy[2 * bead];
+  }
+
+  double y(int bead) {
+    return xy[2 * bead + 1];
+  }
+
+  /** The runs in order. */
+  public List<Strip> strips() {
+    return strips;
+  }
+
+  /** A run by its name. */
+  public Optional<Strip> strip(String run) {
+    return Optional.ofNullable(byName.get(run));
+  }
+
+  /** The run with the pixel that is nearest to a place and not farther than {@code within} metres. */
+  public Optional<Strip> nearest(Point place, double within) {
+    Strip best = null;
+    double least = within * within;
+    for (Strip strip : strips) {
+      for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
+        double dx = x(i) - place.x();
+        double dy = y(i) - place.y();
+        if (dx * dx + dy * dy < least) {
+          least = dx * dx + dy * dy;
+          best = strip;
+        }
+      }
+    }
+    return Optional.ofNullable(best);
+  }
+
+  /** The rectangle that holds all pixels, boxes and what else stands there. */
+  public Viewport.Box bounds() {
+    double left = Double.MAX_VALUE;
+    double bottom = Double.MAX_VALUE;
+    double right = -Double.MAX_VALUE;
+    double top = -Double.MAX_VALUE;
+    for (Point p : things()) {
+      left = Math.min(left, p.x());
+      right = Math.max(right, p.x());
+      bottom = Math.min(bottom, p.y());
+      top = Math.max(top, p.y());
+    }
+    for (int i = 0; i < count(); i++) {
+      left = Math.min(left, x(i));
+      right = Math.max(right, x(i));
+      bottom = Math.min(bottom, y(i));
+      top = Math.max(top, y(i));
+    }
+    return left > right ? new Viewport.Box(-1, -1, 21, 11) : new Viewport.Box(left, bottom, right, top);
+  }
+
+  private List<Point> things() {
+    List<Point> points = new ArrayList<>();
+    reading.decisions().controllers().forEach(c -> points.add(c.controller().at()));
+    reading.show().sites().forEach(s -> points.add(new Point(s.x(), s.y())));
+    var survey = reading.show().survey();
+    survey.outlets().forEach(o -> points.add(o.at()));
+    survey.networkPoints().forEach(n -> points.add(new Point(n.x(), n.y())));
+    survey.notes().forEach(n -> points.add(n.at()));
+    reading.show().others().plainSets().forEach(s -> points.add(s.at()));
+    reading.show().others().bulbStrings().forEach(b -> points.add(b.at()));
+    survey
+        .underlay()
+        .ifPresent(
+            u -> {
+              points.add(u.origin());
+              points.add(
+                  u.origin()
+                      .plus(
+                          u.picture().width() * u.metresPerUnit(),
+                          u.picture().height() * u.metresPerUnit()));
+            });
+    return points;
+  }
+}

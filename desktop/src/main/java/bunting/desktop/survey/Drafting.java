@@ -1,0 +1,266 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.Course;
+import bunting.core.show.PixelType;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Underlay;
+import bunting.core.survey.Geometry;
+import bunting.desktop.look.Lengths;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** The tool in hand, what was set with it so far, and what it does to the show when it is done. */
+public final class Drafting {
+  private static final double RING_M = 1;
+  private static final double LINE_M = 2;
+  private static final double GAP_M = 0.25;
+
+  private final Session session;
+  private final ReadOnlyObjectWrapper<Tool> tool = new ReadOnlyObjectWrapper<>(Tool.PICK);
+  private final Runnable changed;
+  private Tracing tracing = new Tracing(List.of());
+  private Point cursor = new Point(0, 0);
+  private double nearM = 0.1;
+  private Optional<String> newType = Optional.empty();
+
+  /**
+   * @param changed called when something is to be painted anew
+   */
+  public Drafting(Session session, Runnable changed) {
+    this.session = session;
+    this.changed = changed;
+  }
+
+  /** The tool in hand. */
+  public ReadOnlyObjectProperty<Tool> tool() {
+    return tool.getReadOnlyProperty();
+  }
+
+  /** Takes a tool up; what another one had begun is forgotten. */
+  public void take(Tool next) {
+    tool.set(next);
+    List<Point> magnets = new ArrayList<>();
+    session
+        .show()
+        .ifPresent(
+            show -> {
+              Map<String, PixelType> types = show.catalogue().pixelTypesById();
+              for (Run r : show.runs()) {
+                magnets.add(r.start());
+                magnets.add(Geometry.end(r, types.get(r.type())));
+              }
+            });
+    boolean meets = next == Tool.TRACE || next == Tool.LEAD;
+    tracing = new Tracing(meets ? magnets : List.of());
+    changed.run();
+  }
+
+  /** What was set so far. */
+  Tracing tracing() {
+    return tracing;
+  }
+
+  /** Where the hand is. */
+  Point cursor() {
+    return cursor;
+  }
+
+  /** Where the next corner would be. */
+  Tracing.Next next() {
+    return tracing.next(cursor, nearM, typed());
+  }
+
+  private Lengths lengths() {
+    return new Lengths(session.show().map(s -> s.survey().feet()).orElse(false));
+  }
+
+  private Optional<Double> typed() {
+    return tracing.typed().isEmpty() ? Optional.empty() : lengths().metres(tracing.typed());
+  }
+
+  /** Type of runs to come: the one chosen, else that of the last run, else the first there is. */
+  PixelType newType() {
+    Show show = session.show().orElseThrow();
+    Map<String, PixelType> types = show.catalogue().pixelTypesById();
+    String last =
+        show.runs().isEmpty()
+            ? show.catalogue().pixelTypes().getFirst().id()
+            : show.runs().getLast().type();
+    return Optional.ofNullable(types.get(newType.orElse(last))).orElseGet(() -> types.get(last));
+  }
+
+  /** Chooses the type of runs to come. */
+  void setNewType(String id) {
+    newType = Optional.of(id);
+  }
+
+  /** The hand moved. */
+  void moveTo(Point place, double near) {
+    cursor = place;
+    nearM = near;
+    changed.run();
+  }
+
+  /** A character of a length; whether it was one. */
+  boolean type(String character) {
+    boolean measures =
+        tool.get() == Tool.TRACE || tool.get() == Tool.LEAD || tool.get() == Tool.SCALE;
+    String all = tracing.typed().isEmpty() ? "0123456789" : "0123456789.,'\"/ mcftin";
+    if (!measures || tracing.corners().isEmpty() || !all.contains(character)) {
+      return false;
+    }
+    tracing.type(character);
+    changed.run();
+    return true;
+  }
+
+  /** Takes the last character or corner back. */
+  void back() {
+    tracing.back();
+    changed.run();
+  }
+
+  /** Gives up what was begun, and with nothing begun the tool. */
+  void cancel() {
+    if (tracing.corners().isEmpty()) {
+      if (tool.get() == Tool.PICK) {
+        session.selection().set(new Selection.Nothing());
+      }
+      take(Tool.PICK);
+    } else {
+      take(tool.get());
+    }
+  }
+
+  /** Sets what the tool sets where the hand is. */
+  void set() {
+    switch (tool.get()) {
+      case PICK, PICTURE -> {}
+      case TRACE -> corner(this::trace);
+      case LEAD -> corner(this::lead);
+      case SCALE -> scale();
+      case RING -> shape("Ring", new Course.Ring(cursor, RING_M, 90, 360));
+      case GRID -> shape("Grid", new Course.Grid(cursor, 5, LINE_M, GAP_M, 0, true));
+      case VERTICALS -> shape("Curtain", new Course.Grid(cursor, 8, LINE_M, GAP_M, -90, false));
+      case SPOKES -> shape("Spokes", new Course.Spokes(cursor, 8, 0.2, 1.2, 90, false));
+      case BOX -> place("A box was set.", s -> SurveyEdits.withBox(s, cursor));
+      case OUTLET -> place("An outlet was set.", s -> SurveyEdits.withOutlet(s, cursor));
+      case NETWORK ->
+          place("A network point was set.", s -> SurveyEdits.withNetworkPoint(s, cursor));
+      case NOTE -> place("A note was set.", s -> SurveyEdits.withNote(s, cursor));
+    }
+    changed.run();
+  }
+
+  private void corner(Runnable done) {
+    if (!tracing.typed().isEmpty() && typed().filter(m -> m > 0).isEmpty()) {
+      session.say(tracing.typed() + " is no length; type one such as 4.35 or 12'6\".");
+      return;
+    }
+    Point at = next().at();
+    if (tracing.set(at)) {
+      cursor = at;
+    } else {
+      done.run();
+    }
+  }
+
+  private void trace() {
+    if (tracing.corners().size() < 2) {
+      session.say("A run has at least two corners: its feed end and where it ends.");
+      return;
+    }
+    shape("Run", new Course.Traced(tracing.corners()));
+  }
+
+  private void shape(String stem, Course course) {
+    Show show = session.show().orElseThrow();
+    PixelType type = newType();
+    Run run = SurveyEdits.run(SurveyEdits.freeName(show, stem), type, course);
+    session.selection().set(new Selection.OfRun(run.name()));
+    session.edit(
+        run.name()
+            + ": "
+            + lengths().text(course.lengthM())
+            + " make "
+            + run.pixels()
+            + " pixels. F2 names it.",
+        show.withNewRun(run));
+    take(Tool.PICK);
+  }
+
+  private void lead() {
+    Show show = session.show().orElseThrow();
+    Optional<Run> run =
+        session.selection().get() instanceof Selection.OfRun r
+            ? show.run(r.name())
+            : Optional.empty();
+    if (run.isEmpty()) {
+      session.say("Choose a run first; the corners of its lead belong to it.");
+    } else {
+      session.edit(
+          run.get().name() + ": the lead goes as drawn.",
+          show.withRun(
+              run.get().withHanging(run.get().hanging().withRoute(tracing.corners()))));
+    }
+    take(Tool.PICK);
+  }
+
+  private void scale() {
+    Optional<Underlay> underlay = session.show().flatMap(s -> s.survey().underlay());
+    if (underlay.isEmpty()) {
+      session.say("There is no picture to scale; Ctrl U lays one under.");
+      take(Tool.PICK);
+    } else if (tracing.corners().size() < 2) {
+      tracing.set(cursor);
+    } else if (typed().filter(m -> m > 0).isPresent()) {
+      double metres = typed().get();
+      Point a = tracing.corners().getFirst();
+      Point b = tracing.corners().getLast();
+      Show show = session.show().orElseThrow();
+      session.edit(
+          "The picture is to scale: " + lengths().text(metres) + " between the two points.",
+          show.withSurvey(
+              show.survey().withUnderlay(Optional.of(underlay.get().scaledBy(a, b, metres)))));
+      take(Tool.PICK);
+    } else {
+      session.say("Type how far the two points are apart, then press Enter.");
+    }
+  }
+
+  private void place(String what, java.util.function.UnaryOperator<Show> edit) {
+    Show show = session.show().orElseThrow();
+    Show next = edit.apply(show);
+    selectNew(show, next);
+    session.edit(what, next);
+    take(Tool.PICK);
+  }
+
+  private void selectNew(Show before, Show after) {
+    Places.of(after).stream()
+        .filter(p -> Places.of(before).stream().noneMatch(q -> q.key().equals(p.key())))
+        .findFirst()
+        .ifPresent(p -> session.selection().set(p.key()));
+    if (after.controllers().isPresent() && !after.controllers().equals(before.controllers())) {
+      session
+          .selection()
+          .set(new Selection.OfBox(after.controllers().get().getLast().id()));
+    }
+  }
+
+  /** What to do now. */
+  String hint() {
+    if (tool.get() == Tool.SCALE && tracing.corners().size() == 2) {
+      return "Type what lies between the points, such as 4.35 or 14'3\", then Enter";
+    }
+    return tool.get().hint();
+  }
+}

@@ -1,0 +1,144 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import java.util.List;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+
+/** The elevation by keyboard. */
+final class ElevationKeys {
+  private static final double PAN_PX = 60;
+
+  private final ElevationView view;
+  private final Session session;
+  private final Drafting drafting;
+
+  ElevationKeys(ElevationView view, Session session, Drafting drafting) {
+    this.view = view;
+    this.session = session;
+    this.drafting = drafting;
+  }
+
+  void install() {
+    view.setOnKeyPressed(this::pressed);
+    view.setOnKeyTyped(
+        e -> {
+          if (!e.isShortcutDown() && drafting.type(e.getCharacter())) {
+            e.consume();
+          }
+        });
+  }
+
+  private void pressed(KeyEvent e) {
+    if (e.isShortcutDown() && !e.getCode().isArrowKey()) {
+      return;
+    }
+    boolean measuring = !drafting.tracing().typed().isEmpty();
+    if (done(e) || (!measuring && letter(e.getCode()))) {
+      e.consume();
+    }
+  }
+
+  private boolean letter(KeyCode code) {
+    for (Tool tool : Tool.values()) {
+      if (tool.key() == code) {
+        drafting.take(tool);
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private boolean done(KeyEvent e) {
+    Tool tool = drafting.tool().get();
+    switch (e.getCode()) {
+      case ENTER -> drafting.set();
+      case ESCAPE -> drafting.cancel();
+      case BACK_SPACE -> drafting.back();
+      case DELETE -> takeAway();
+      case HOME -> view.fit();
+      case PAGE_DOWN -> nextRun(1);
+      case PAGE_UP -> nextRun(-1);
+      case LEFT, RIGHT, UP, DOWN -> arrow(e, tool);
+      case PLUS, ADD, EQUALS -> {
+        if (tool == Tool.PICTURE) {
+          UnderlayEdits.dim(session, 10);
+        } else {
+          view.zoom(1.25);
+        }
+      }
+      case MINUS, SUBTRACT -> {
+        if (tool == Tool.PICTURE) {
+          UnderlayEdits.dim(session, -10);
+        } else {
+          view.zoom(0.8);
+        }
+      }
+      case OPEN_BRACKET -> {
+        if (tool == Tool.PICTURE) {
+          UnderlayEdits.turn(session, 0.5);
+        }
+      }
+      case CLOSE_BRACKET -> {
+        if (tool == Tool.PICTURE) {
+          UnderlayEdits.turn(session, -0.5);
+        }
+      }
+      default -> {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private void arrow(KeyEvent e, Tool tool) {
+    double x = e.getCode() == KeyCode.LEFT ? -1 : e.getCode() == KeyCode.RIGHT ? 1 : 0;
+    double y = e.getCode() == KeyCode.DOWN ? -1 : e.getCode() == KeyCode.UP ? 1 : 0;
+    double step = e.isShiftDown() ? 1 : e.isShortcutDown() ? 0.01 : 0.1;
+    if (tool == Tool.PICTURE) {
+      UnderlayEdits.move(session, x * step, y * step);
+    } else if (tool != Tool.PICK) {
+      Point at = drafting.cursor();
+      drafting.moveTo(
+          new Point(rounded(at.x() + x * step), rounded(at.y() + y * step)), view.near() / 4);
+    } else if (e.isAltDown()) {
+      Show show = session.show().orElseThrow();
+      session.edit(
+          "Moved.",
+          SurveyEdits.moved(show, session.selection().get(), x * step, y * step));
+    } else {
+      view.pan(-x * PAN_PX, y * PAN_PX);
+    }
+  }
+
+  private static double rounded(double metres) {
+    return Math.round(metres * 1000) / 1000.0;
+  }
+
+  private void takeAway() {
+    Show show = session.show().orElseThrow();
+    Selection what = session.selection().get();
+    Show next = SurveyEdits.without(show, what);
+    if (!next.equals(show)) {
+      session.selection().set(new Selection.Nothing());
+      session.edit("Taken away.", next);
+    }
+  }
+
+  private void nextRun(int by) {
+    List<Run> runs = session.show().map(Show::runs).orElse(List.of());
+    if (runs.isEmpty()) {
+      return;
+    }
+    int now = -1;
+    if (session.selection().get() instanceof Selection.OfRun r) {
+      now = runs.stream().map(Run::name).toList().indexOf(r.name());
+    }
+    int next = now < 0 ? 0 : Math.max(0, Math.min(runs.size() - 1, now + by));
+    session.selection().set(new Selection.OfRun(runs.get(next).name()));
+  }
+}

@@ -1,0 +1,327 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.Controller;
+import bunting.core.show.Course;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Underlay;
+import bunting.core.survey.Geometry;
+import bunting.desktop.look.Fonts;
+import bunting.desktop.look.Lengths;
+import bunting.desktop.look.Palette;
+import bunting.desktop.model.Selection;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Rectangle2D;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+
+/** Paints one frame of the elevation but for the beads. */
+final class ElevationPainter {
+  private final Show show;
+  private final Selection selected;
+  private final Beads beads;
+  private final Viewport view;
+  private final Palette palette;
+  private final Lengths lengths;
+  private final List<Rectangle2D> taken = new ArrayList<>();
+
+  /** How far what is dragged is from where it was, metres. */
+  record Moving(double dx, double dy) {}
+
+  ElevationPainter(
+      Show show, Selection selected, Beads beads, Viewport view, Palette palette) {
+    this.show = show;
+    this.selected = selected;
+    this.beads = beads;
+    this.view = view;
+    this.palette = palette;
+    this.lengths = new Lengths(show.survey().feet());
+  }
+
+  private boolean picked(Run run) {
+    return selected instanceof Selection.OfRun r && r.name().equals(run.name());
+  }
+
+  /** Ground, picture, and the band behind the chosen run. */
+  void below(GraphicsContext g, double width, double height, UnderlayImage images) {
+    g.setFill(palette.card());
+    g.fillRect(0, 0, width, height);
+    show.survey().underlay().ifPresent(u -> picture(g, u, images));
+    g.setStroke(palette.line());
+    g.setLineWidth(1);
+    double ground = Math.round(view.y(0)) + 0.5;
+    g.strokeLine(0, ground, width, ground);
+    for (Beads.Strip strip : beads.strips()) {
+      if (picked(strip.run())) {
+        g.setStroke(palette.pick());
+        g.setLineWidth(16);
+        outline(g, strip, new Moving(0, 0));
+      }
+    }
+  }
+
+  private void picture(GraphicsContext g, Underlay u, UnderlayImage images) {
+    images
+        .of(u.picture())
+        .ifPresent(
+            image -> {
+              double s = view.pxPerM() * u.metresPerUnit();
+              double w = u.picture().width() * s;
+              double h = u.picture().height() * s;
+              g.save();
+              g.translate(view.x(u.origin().x()), view.y(u.origin().y()));
+              g.rotate(-u.turnDeg());
+              g.setGlobalAlpha(u.opacityPercent() / 100);
+              g.drawImage(image, 0, -h, w, h);
+              g.restore();
+            });
+  }
+
+  private void outline(GraphicsContext g, Beads.Strip strip, Moving by) {
+    for (List<Point> line : strip.outlines()) {
+      g.beginPath();
+      for (int i = 0; i < line.size(); i++) {
+        double x = view.x(line.get(i).x() + by.dx());
+        double y = view.y(line.get(i).y() + by.dy());
+        if (i == 0) {
+          g.moveTo(x, y);
+        } else {
+          g.lineTo(x, y);
+        }
+      }
+      g.stroke();
+    }
+  }
+
+  /** Boxes, places, names, measures. */
+  void above(
+      GraphicsContext g,
+      double width,
+      double height,
+      LensColours colours,
+      Lens lens,
+      Moving moving) {
+    g.clearRect(0, 0, width, height);
+    taken.clear();
+    for (Beads.Strip strip : beads.strips()) {
+      if (picked(strip.run())) {
+        chosen(g, strip, moving);
+      }
+    }
+    SignPainter signs = new SignPainter(g, palette);
+    for (PlacedController c : beads.reading().decisions().controllers()) {
+      box(g, signs, c.controller());
+    }
+    for (Places.Place p : Places.of(show)) {
+      boolean on = p.key().equals(selected);
+      double x = view.x(p.at().x() + (on ? moving.dx() : 0));
+      double y = view.y(p.at().y() + (on ? moving.dy() : 0));
+      signs.place(p.key().kind(), x, y, on);
+      label(g, p.text(), x + 13, y + 4, Fonts.plain(11.5), palette.ink());
+    }
+    for (Beads.Strip strip : beads.strips()) {
+      Font font = picked(strip.run()) ? Fonts.bold(11.5) : Fonts.plain(11);
+      String words = colours.words(strip.run().name());
+      boolean says = lens != Lens.PLAIN && !words.isEmpty();
+      String text = strip.run().name() + (says ? " · " + words : "");
+      double x = view.x(strip.labelAt().x());
+      double y = view.y(strip.labelAt().y());
+      if (x > -200 && x < width && y > 0 && y < height + 10) {
+        label(g, text, x + 4, y - 9, font, picked(strip.run()) ? palette.ink() : palette.soft());
+      }
+    }
+    ruler(g, height);
+  }
+
+  private void box(GraphicsContext g, SignPainter signs, Controller c) {
+    double x = view.x(c.x());
+    double y = view.y(c.y());
+    boolean on = selected instanceof Selection.OfBox b && b.controller().equals(c.id());
+    signs.box(x, y, on);
+    label(g, c.id(), x + 13, y + 4, Fonts.bold(11.5), palette.ink());
+  }
+
+  /** A label where nothing is yet; else none. */
+  private void label(
+      GraphicsContext g, String text, double x, double y, Font font, Color colour) {
+    double w = Fonts.width(text, font);
+    Rectangle2D place = new Rectangle2D(x - 2, y - 11, w + 4, 15);
+    if (taken.stream().anyMatch(t -> t.intersects(place))) {
+      return;
+    }
+    taken.add(place);
+    g.setFill(palette.card().deriveColor(0, 1, 1, 0.82));
+    g.fillRoundRect(x - 2, y - 11, w + 4, 14, 4, 4);
+    text(g, text, x, y, font, colour);
+  }
+
+  private static void text(
+      GraphicsContext g, String text, double x, double y, Font font, Color colour) {
+    g.setFont(font);
+    g.setFill(colour);
+    g.setTextAlign(TextAlignment.LEFT);
+    g.fillText(text, x, y);
+  }
+
+  /** The chosen run: its line, feed end, direction, lead, corners and measures. */
+  private void chosen(GraphicsContext g, Beads.Strip strip, Moving moving) {
+    g.setStroke(palette.ink());
+    g.setLineWidth(1);
+    g.setLineDashes(4, 3);
+    outline(g, strip, moving);
+    g.setLineDashes();
+    lead(g, strip);
+    List<Point> first = strip.outlines().getFirst();
+    Point a = first.getFirst();
+    Point b = first.get(Math.min(1, first.size() - 1));
+    double x = view.x(a.x() + moving.dx());
+    double y = view.y(a.y() + moving.dy());
+    SignPainter.feedEnd(
+        g, palette, x, y, Math.atan2(view.y(b.y()) - view.y(a.y()), view.x(b.x()) - view.x(a.x())));
+    for (List<Point> line : strip.outlines()) {
+      if (line.size() <= 12) {
+        legs(g, line);
+      }
+    }
+    Run run = strip.run();
+    if (run.hanging().course().isPresent()
+        && run.hanging().course().get() instanceof Course.Traced t) {
+      for (Point corner : t.corners()) {
+        SignPainter.handle(g, palette, view.x(corner.x()), view.y(corner.y()));
+      }
+    }
+  }
+
+  private void legs(GraphicsContext g, List<Point> line) {
+    for (int i = 1; i < line.size(); i++) {
+      Point a = line.get(i - 1);
+      Point b = line.get(i);
+      double px = a.distanceTo(b) * view.pxPerM();
+      if (px > 60) {
+        String text = lengths.text(a.distanceTo(b));
+        double x = (view.x(a.x()) + view.x(b.x())) / 2;
+        double y = (view.y(a.y()) + view.y(b.y())) / 2 + 22;
+        label(g, text, x - Fonts.width(text, Fonts.bold(11.5)) / 2, y, Fonts.bold(11.5), palette.ink());
+      }
+    }
+  }
+
+  private void lead(GraphicsContext g, Beads.Strip strip) {
+    List<Point> way = new ArrayList<>();
+    beads.reading().segmentsOf(strip.run().name()).stream()
+        .filter(s -> s.segment().firstPixel() == 1 && s.segment().position() == 1)
+        .findFirst()
+        .flatMap(
+            s ->
+                beads.reading().decisions().controllers().stream()
+                    .filter(c -> c.controller().id().equals(s.segment().controller()))
+                    .findFirst())
+        .ifPresent(c -> way.add(c.controller().at()));
+    way.addAll(strip.run().hanging().route());
+    if (strip.run().hanging().route().isEmpty() && !way.isEmpty()) {
+      way.add(new Point(strip.run().start().x(), way.getFirst().y()));
+    }
+    way.add(strip.run().start());
+    g.setStroke(palette.power());
+    g.setLineWidth(1.6);
+    g.setLineDashes(2, 4);
+    for (int i = 1; i < way.size(); i++) {
+      g.strokeLine(
+          view.x(way.get(i - 1).x()),
+          view.y(way.get(i - 1).y()),
+          view.x(way.get(i).x()),
+          view.y(way.get(i).y()));
+    }
+    g.setLineDashes();
+    if (way.size() > 2) {
+      Point mid = way.get(way.size() / 2);
+      double metres =
+          Geometry.boxToPixel(way.getFirst(), strip.run(), strip.type(), 1);
+      label(
+          g,
+          "lead " + lengths.text(metres),
+          view.x(mid.x()) + 6,
+          view.y(mid.y()) - 6,
+          Fonts.plain(11),
+          palette.power());
+    }
+  }
+
+  private void ruler(GraphicsContext g, double height) {
+    double metres = view.rulerM();
+    double px = metres * view.pxPerM();
+    double y = height - 20;
+    g.setStroke(palette.ink());
+    g.setLineWidth(1.5);
+    g.strokeLine(18, y, 18 + px, y);
+    for (int i = 0; i <= 5; i++) {
+      g.strokeLine(18 + px * i / 5, y - 4, 18 + px * i / 5, y + 4);
+    }
+    text(g, lengths.text(metres), 26 + px, y + 4, Fonts.bold(12), palette.ink());
+  }
+
+  /** What is being set. */
+  void drafting(
+      GraphicsContext g, double width, double height, Drafting drafting, boolean focused) {
+    String hint = drafting.tool().get().text() + ": " + drafting.hint();
+    double w = Fonts.width(hint, Fonts.plain(11.5));
+    text(g, hint, width - w - 16, height - 16, Fonts.plain(11.5), palette.soft());
+    if (focused) {
+      g.setStroke(palette.power());
+      g.setLineWidth(2);
+      g.strokeRect(1, 1, width - 2, height - 2);
+    }
+    Tool tool = drafting.tool().get();
+    if (tool == Tool.PICK || tool == Tool.PICTURE) {
+      return;
+    }
+    Tracing tracing = drafting.tracing();
+    boolean scaling = tool == Tool.SCALE;
+    List<Point> corners = new ArrayList<>(tracing.corners());
+    Tracing.Next next = drafting.next();
+    boolean open = !scaling || corners.size() < 2;
+    Point hand = scaling ? drafting.cursor() : next.at();
+    if (open) {
+      corners.add(hand);
+    }
+    g.setStroke(palette.power());
+    g.setLineWidth(2);
+    for (int i = 1; i < corners.size(); i++) {
+      Point a = corners.get(i - 1);
+      Point b = corners.get(i);
+      g.strokeLine(view.x(a.x()), view.y(a.y()), view.x(b.x()), view.y(b.y()));
+    }
+    tracing.corners().forEach(c -> SignPainter.handle(g, palette, view.x(c.x()), view.y(c.y())));
+    if (open) {
+      SignPainter.cross(g, palette, view.x(hand.x()), view.y(hand.y()));
+    }
+    if (corners.size() > 1) {
+      Point a = corners.get(corners.size() - 2);
+      Point b = corners.getLast();
+      String led =
+          switch (next.led()) {
+            case FREE -> "";
+            case LEVEL -> " level";
+            case PLUMB -> " plumb";
+            case EQUAL -> " equal";
+            case MET -> " meets";
+          };
+      String typed = tracing.typed();
+      String said =
+          typed.isEmpty()
+              ? lengths.text(a.distanceTo(b)) + (scaling ? " now" : led)
+              : typed + "_";
+      double x = (view.x(a.x()) + view.x(b.x())) / 2;
+      double y = (view.y(a.y()) + view.y(b.y())) / 2 - 12;
+      g.setFill(palette.ink());
+      double sw = Fonts.width(said, Fonts.bold(13));
+      g.fillRoundRect(x - sw / 2 - 8, y - 16, sw + 16, 23, 8, 8);
+      text(g, said, x - sw / 2, y, Fonts.bold(13), palette.card());
+    }
+  }
+}

@@ -1,0 +1,175 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.PixelType;
+import bunting.core.show.Show;
+import bunting.desktop.look.Palette;
+import bunting.desktop.model.Session;
+import java.util.List;
+import java.util.Locale;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.scene.shape.Circle;
+import javafx.util.StringConverter;
+
+/** The elevation with its lenses and tools. */
+public final class SurveyScreen extends VBox {
+  private static final int LEGEND_MAX = 9;
+  private static final double TYPE_WIDTH = 190;
+
+  private final Session session;
+  private final ElevationView elevation;
+  private final FlowPane legend = new FlowPane(14, 4);
+  private final ComboBox<PixelType> newType = new ComboBox<>();
+  private final Label empty =
+      new Label(
+          "Nothing is measured yet.\n\nCtrl U lays a photo or a drawing under; S sets its scale by two"
+              + " points.\nR traces a run: click or Enter at each corner, type a length if you know it"
+              + " better.\nCtrl I takes in a spreadsheet that you have.");
+  private boolean refreshing;
+
+  /** The screen on a session. */
+  public SurveyScreen(Session session, ObservableValue<Palette> palette) {
+    this.session = session;
+    this.elevation = new ElevationView(session, palette);
+    getStyleClass().add("survey");
+    legend.setId("legend");
+    legend.setMinHeight(20);
+    empty.getStyleClass().add("empty");
+    empty.setMouseTransparent(true);
+    StackPane middle = new StackPane(elevation, empty);
+    VBox.setVgrow(middle, Priority.ALWAYS);
+    getChildren().addAll(new VBox(6, lenses(), tools(), legend), middle);
+    session.assessment().addListener(o -> refresh());
+    elevation.lens().addListener(o -> refresh());
+    refresh();
+  }
+
+  /** The elevation itself. */
+  public ElevationView elevation() {
+    return elevation;
+  }
+
+  private HBox lenses() {
+    ToggleGroup group = new ToggleGroup();
+    HBox row = new HBox(4);
+    row.setAlignment(Pos.CENTER_LEFT);
+    for (Lens lens : Lens.values()) {
+      ToggleButton button = new ToggleButton(lens.text());
+      button.setId("lens-" + lens.name().toLowerCase(Locale.ROOT));
+      button.getStyleClass().add("lens");
+      button.setToggleGroup(group);
+      button.setMinWidth(Region.USE_PREF_SIZE);
+      button.setOnAction(e -> elevation.lens().set(lens));
+      elevation.lens().addListener((o, was, now) -> button.setSelected(now == lens));
+      button.setSelected(lens == Lens.PLAIN);
+      row.getChildren().add(button);
+    }
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    Label of = new Label("New runs are of");
+    of.getStyleClass().add("soft");
+    of.setMinWidth(Region.USE_PREF_SIZE);
+    of.setLabelFor(newType);
+    newType.setId("new-type");
+    newType.setPrefWidth(TYPE_WIDTH);
+    newType.setMinWidth(120);
+    newType.setConverter(
+        new StringConverter<>() {
+          @Override
+          public String toString(PixelType t) {
+            return t == null ? "" : t.name();
+          }
+
+          @Override
+          public PixelType fromString(String text) {
+            throw new UnsupportedOperationException("the list is not edited");
+          }
+        });
+    newType
+        .valueProperty()
+        .addListener(
+            (o, was, now) -> {
+              if (now != null && !refreshing) {
+                elevation.drafting().setNewType(now.id());
+              }
+            });
+    row.getChildren().addAll(gap, of, newType);
+    return row;
+  }
+
+  private HBox tools() {
+    ToggleGroup group = new ToggleGroup();
+    HBox row = new HBox(3);
+    row.setAlignment(Pos.CENTER_LEFT);
+    for (Tool tool : Tool.values()) {
+      ToggleButton button = new ToggleButton(tool.text() + " " + tool.key().getName());
+      button.setId("tool-" + tool.name().toLowerCase(Locale.ROOT));
+      button.getStyleClass().add("tool");
+      button.setToggleGroup(group);
+      button.setFocusTraversable(false);
+      button.setMinWidth(Region.USE_PREF_SIZE);
+      button.setOnAction(
+          e -> {
+            elevation.drafting().take(tool);
+            elevation.requestFocus();
+          });
+      elevation
+          .drafting()
+          .tool()
+          .addListener((o, was, now) -> button.setSelected(now == tool));
+      button.setSelected(tool == Tool.PICK);
+      row.getChildren().add(button);
+    }
+    return row;
+  }
+
+  private void refresh() {
+    refreshing = true;
+    session
+        .show()
+        .ifPresent(
+            show -> {
+              newType.getItems().setAll(show.catalogue().pixelTypes());
+              newType.setValue(elevation.drafting().newType());
+            });
+    refreshing = false;
+    empty.setVisible(session.show().map(SurveyScreen::isBare).orElse(false));
+    legend.getChildren().clear();
+    elevation.colours().ifPresent(c -> entries(c.legend()));
+  }
+
+  private static boolean isBare(Show show) {
+    return show.runs().isEmpty()
+        && show.survey().underlay().isEmpty()
+        && Places.of(show).isEmpty()
+        && show.controllers().isEmpty();
+  }
+
+  private void entries(List<LensColours.Entry> entries) {
+    int shown = Math.min(LEGEND_MAX, entries.size());
+    for (LensColours.Entry e : entries.subList(0, shown)) {
+      Circle dot = new Circle(5, javafx.scene.paint.Color.web(String.format("#%06x", e.rgb())));
+      dot.getStyleClass().add("legend-dot");
+      Label text = new Label(e.text(), dot);
+      text.getStyleClass().add("soft");
+      legend.getChildren().add(text);
+    }
+    if (entries.size() > shown) {
+      Label more =
+          new Label(
+              "and " + (entries.size() - shown) + " more; colours come again, the names tell");
+      more.getStyleClass().add("soft");
+      legend.getChildren().add(more);
+    }
+  }
+}

@@ -1,0 +1,70 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.Point;
+
+/**
+ * What part of the elevation the view shows.
+ *
+ * @param pxPerM pixels of the screen a metre
+ * @param leftM metres at the left edge
+ * @param topM metres at the upper edge, y up
+ */
+public record Viewport(double pxPerM, double leftM, double topM) {
+  private static final double LEAST = 0.02;
+  private static final double MOST = 4000;
+  private static final double MARGIN = 60;
+
+  /** The view that holds a rectangle of the elevation with some air around. */
+  public static Viewport around(Box box, double width, double height) {
+    double wide = Math.max(0.5, box.right() - box.left());
+    double high = Math.max(0.5, box.top() - box.bottom());
+    double scale =
+        Math.min((width - 2 * MARGIN) / wide, (height - 2 * MARGIN) / high);
+    double s = Math.max(LEAST, Math.min(400, scale));
+    double midX = (box.left() + box.right()) / 2;
+    double midY = (box.top() + box.bottom()) / 2;
+    return new Viewport(s, midX - width / 2 / s, midY + height / 2 / s);
+  }
+
+  /** A rectangle of the elevation, metres. */
+  public record Box(double left, double bottom, double right, double top) {}
+
+  /** Screen x of a place. */
+  public double x(double metres) {
+    return (metres - leftM) * pxPerM;
+  }
+
+  /** Screen y of a place. */
+  public double y(double metres) {
+    return (topM - metres) * pxPerM;
+  }
+
+  /** The place under a point of the screen. */
+  public Point place(double x, double y) {
+    return new Point(leftM + x / pxPerM, topM - y / pxPerM);
+  }
+
+  /** The same moved by so many pixels of the screen. */
+  public Viewport panned(double dx, double dy) {
+    return new Viewport(pxPerM, leftM - dx / pxPerM, topM + dy / pxPerM);
+  }
+
+  /** The same closer by a factor, with the place under (x, y) staying there. */
+  public Viewport zoomed(double factor, double x, double y) {
+    double s = Math.max(LEAST, Math.min(MOST, pxPerM * factor));
+    Point fixed = place(x, y);
+    return new Viewport(s, fixed.x() - x / s, fixed.y() + y / s);
+  }
+
+  /** A round length, metres, that is some 90 to 230 pixels long. */
+  public double rulerM() {
+    double want = 90 / pxPerM;
+    double power = Math.pow(10, Math.floor(Math.log10(want)));
+    for (double step : new double[] {1, 2, 5}) {
+      if (step * power >= want) {
+        return step * power;
+      }
+    }
+    return 10 * power;
+  }
+}

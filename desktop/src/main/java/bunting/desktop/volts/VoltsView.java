@@ -1,0 +1,258 @@
+package bunting.desktop.volts;
+
+import bunting.core.plan.VoltageComparison;
+import bunting.core.plan.VoltageOption;
+import bunting.core.show.Show;
+import bunting.core.show.Texts;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The runs of the show, or the chosen one, at each voltage, planned for real and side by side. */
+public final class VoltsView extends VBox {
+  private final Session session;
+  private final CheckBox chosenOnly = new CheckBox("the chosen run alone");
+  private final VBox body = new VBox(8);
+  private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
+  private final List<VoltageOption> options = new ArrayList<>();
+  private final ExecutorService worker =
+      Executors.newSingleThreadExecutor(
+          r -> {
+            Thread thread = new Thread(r, "voltages");
+            thread.setDaemon(true);
+            return thread;
+          });
+  private Optional<Show> compared = Optional.empty();
+  private Set<String> comparedRuns = Set.of();
+  private final AtomicInteger number = new AtomicInteger();
+
+  /** A figure of an option, and its name. */
+  private record Figure(String name, Function<VoltageOption, String> of, Function<VoltageOption, Double> bar) {}
+
+  private static final List<Figure> FIGURES =
+      List.of(
+          new Figure(
+              "Amps",
+              o -> Texts.fixed(o.plan().reading().totals().amps(), 1) + " A",
+              o -> o.plan().reading().totals().amps()),
+          new Figure(
+              "Feeds",
+              o -> Integer.toString(o.plan().reading().totals().feeds()),
+              o -> (double) o.plan().reading().totals().feeds()),
+          new Figure("Cable", o -> Texts.fixed(o.copper().cableM(), 0) + " m", o -> o.copper().cableM()),
+          new Figure(
+              "Copper",
+              o -> Texts.fixed(o.copper().kilograms(), 1) + " kg",
+              o -> o.copper().kilograms()),
+          new Figure("Fuses", o -> Integer.toString(o.fuses()), o -> (double) o.fuses()),
+          new Figure(
+              "Supplies",
+              o -> Integer.toString(o.plan().reading().totals().supplies()),
+              o -> (double) o.plan().reading().totals().supplies()),
+          new Figure(
+              "Least volts",
+              o -> Texts.fixed(o.plan().reading().totals().minVoltsPercent(), 1) + " %",
+              o -> 0.0),
+          new Figure(
+              "Boxes, supplies",
+              o -> "cost " + Texts.fixed(o.plan().reading().totals().cost(), 0),
+              o -> o.plan().reading().totals().cost()));
+
+  /** A comparison on a session. */
+  public VoltsView(Session session) {
+    super(10);
+    this.session = session;
+    setId("volts");
+    getStyleClass().add("sheet");
+    Label title = new Label("The same runs at each voltage");
+    title.getStyleClass().add("heading");
+    chosenOnly.setId("volts-chosen");
+    chosenOnly.selectedProperty().addListener(o -> refresh());
+    HBox head = new HBox(18, title, chosenOnly);
+    head.setAlignment(Pos.BASELINE_LEFT);
+    Label why =
+        new Label(
+            "There is no wrong answer, but choose once: connectors, supplies and spares follow.");
+    why.getStyleClass().add("soft");
+    ScrollPane scroll = new ScrollPane(body);
+    scroll.setFitToWidth(true);
+    scroll.getStyleClass().add("plain-scroll");
+    VBox.setVgrow(scroll, Priority.ALWAYS);
+    getChildren().addAll(head, why, scroll);
+    session.assessment().addListener(o -> refresh());
+    session.selection().addListener(o -> refresh());
+    visibleProperty().addListener(o -> refresh());
+    sceneProperty().addListener(o -> refresh());
+  }
+
+  /** Whether voltages are being planned. */
+  public ReadOnlyBooleanProperty busy() {
+    return busy.getReadOnlyProperty();
+  }
+
+  private Set<String> chosen() {
+    return chosenOnly.isSelected() && session.selection().get() instanceof Selection.OfRun r
+        ? Set.of(r.name())
+        : Set.of();
+  }
+
+  private void refresh() {
+    Optional<Show> show = session.show();
+    if (getScene() == null || show.isEmpty()) {
+      return;
+    }
+    if (show.get().runs().isEmpty()) {
+      body.getChildren().setAll(new Label("There are no runs to compare yet: trace one first."));
+      return;
+    }
+    if (compared.equals(show) && comparedRuns.equals(chosen())) {
+      return;
+    }
+    compared = show;
+    comparedRuns = chosen();
+    int mine = number.incrementAndGet();
+    options.clear();
+    busy.set(true);
+    ProgressBar bar = new ProgressBar(0);
+    Button stop = new Button("Stop");
+    stop.setOnAction(
+        e -> {
+          number.incrementAndGet();
+          busy.set(false);
+          compared = Optional.empty();
+          body.getChildren().setAll(new Label("Stopped. Choose Voltages again to compare."));
+        });
+    body.getChildren().setAll(new HBox(10, new Label("Planning each voltage…"), bar, stop));
+    Show of = show.get();
+    Set<String> runs = comparedRuns;
+    worker.execute(
+        () -> {
+          for (double volts : VoltageComparison.VOLTS) {
+            if (number.get() != mine) {
+              return;
+            }
+            VoltageOption option = VoltageComparison.at(volts, of, runs);
+            Platform.runLater(() -> arrived(mine, option, bar));
+          }
+        });
+  }
+
+  private void arrived(int mine, VoltageOption option, ProgressBar bar) {
+    if (mine != number.get()) {
+      return;
+    }
+    options.add(option);
+    bar.setProgress(options.size() / (double) VoltageComparison.VOLTS.size());
+    if (options.size() == VoltageComparison.VOLTS.size()) {
+      busy.set(false);
+      body.getChildren().setAll(table());
+    }
+  }
+
+  private Node table() {
+    GridPane grid = new GridPane();
+    grid.getStyleClass().add("volts-grid");
+    grid.setHgap(16);
+    grid.setVgap(7);
+    ColumnConstraints names = new ColumnConstraints(104);
+    grid.getColumnConstraints().add(names);
+    for (int i = 0; i < options.size(); i++) {
+      ColumnConstraints c = new ColumnConstraints(150, 180, 260);
+      c.setHgrow(Priority.ALWAYS);
+      grid.getColumnConstraints().add(c);
+    }
+    for (int c = 0; c < options.size(); c++) {
+      VoltageOption o = options.get(c);
+      Label volts = new Label(Texts.number(o.volts()) + " V");
+      volts.getStyleClass().add("volts-head");
+      Label now = new Label(o.current() ? "as it is" : "");
+      now.getStyleClass().add("soft");
+      HBox head = new HBox(8, volts, now);
+      head.setAlignment(Pos.BASELINE_LEFT);
+      grid.add(head, c + 1, 0);
+    }
+    int row = 1;
+    for (Figure figure : FIGURES) {
+      Label name = new Label(figure.name());
+      name.getStyleClass().add("soft");
+      grid.add(name, 0, row);
+      double most =
+          Math.max(1e-9, options.stream().mapToDouble(o -> figure.bar().apply(o)).max().orElse(1));
+      for (int c = 0; c < options.size(); c++) {
+        VoltageOption o = options.get(c);
+        Label value = new Label(figure.of().apply(o));
+        value.getStyleClass().add("figure");
+        value.setMinWidth(78);
+        Region bar = new Region();
+        bar.getStyleClass().add("volts-bar");
+        double width = 70 * figure.bar().apply(o) / most;
+        bar.setMinSize(width, 7);
+        bar.setMaxSize(width, 7);
+        HBox cell = new HBox(6, value, bar);
+        cell.setAlignment(Pos.CENTER_LEFT);
+        grid.add(cell, c + 1, row);
+      }
+      row++;
+    }
+    row = words(grid, row, "For it", VoltageOption::strengths);
+    row = words(grid, row, "Against it", VoltageOption::weaknesses);
+    row = words(grid, row, "Pixels", VoltageOption::basis);
+    for (int c = 0; c < options.size(); c++) {
+      VoltageOption o = options.get(c);
+      Button take = new Button("Take " + Texts.number(o.volts()) + " V over");
+      take.setId("take-" + Texts.number(o.volts()));
+      take.setDisable(o.current());
+      take.setOnAction(
+          e ->
+              session.edit(
+                  "All at " + Texts.number(o.volts()) + " V: plan taken over.", o.takeOver()));
+      grid.add(take, c + 1, row);
+      GridPane.setHalignment(take, HPos.LEFT);
+    }
+    return grid;
+  }
+
+  private int words(
+      GridPane grid, int row, String name, Function<VoltageOption, List<String>> of) {
+    Label label = new Label(name);
+    label.getStyleClass().add("soft");
+    GridPane.setValignment(label, VPos.TOP);
+    grid.add(label, 0, row);
+    for (int c = 0; c < options.size(); c++) {
+      List<String> all = of.apply(options.get(c));
+      String text = String.join("\n", all.subList(0, Math.min(4, all.size())));
+      Label words = new Label(all.size() > 4 ? text + "\nand " + (all.size() - 4) + " more" : text);
+      words.setWrapText(true);
+      words.setMinHeight(Region.USE_PREF_SIZE);
+      words.getStyleClass().add("fine");
+      GridPane.setValignment(words, VPos.TOP);
+      grid.add(words, c + 1, row);
+    }
+    return row + 1;
+  }
+}

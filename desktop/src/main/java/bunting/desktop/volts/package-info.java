@@ -1,0 +1,5 @@
+/** Voltages side by side. */
+@NullMarked
+package bunting.desktop.volts;
+
+import org.jspecify.annotations.NullMarked;
