@@ -2,8 +2,11 @@ package bunting.desktop;
 
 import bunting.core.show.Show;
 import bunting.desktop.frame.MainWindow;
+import bunting.desktop.frame.Screen;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
+import bunting.desktop.survey.Lens;
+import bunting.desktop.survey.Viewport;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
@@ -20,7 +23,7 @@ import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 
-/** Pictures of the real window: start, ports by day and night, findings. */
+/** Pictures of the real window, one of each main view. */
 final class Snapshots {
   private static final int FRAMES_A_VIEW = 4;
 
@@ -70,7 +73,7 @@ final class Snapshots {
       @Override
       public void handle(long time) {
         try {
-          if (session.planning().get() || ++frames < FRAMES_A_VIEW) {
+          if (session.planning().get() || window.busy() || ++frames < FRAMES_A_VIEW) {
             return;
           }
           frames = 0;
@@ -105,11 +108,32 @@ final class Snapshots {
               toTheMistake(session);
             }),
         new View(
-            "ports-night",
+            "survey",
             () -> {
               window.toggleFindings();
+              window.go(Screen.ELEVATION);
+              session.selection().set(new Selection.OfRun("Sluice gate"));
+              window.elevation().show(new Viewport.Box(0, -1, 17, 10));
+            }),
+        new View(
+            "survey-white-test",
+            () -> {
+              session.selection().set(new Selection.Nothing());
+              window.elevation().lens().set(Lens.WHITE);
+              window.elevation().show(new Viewport.Box(60, -2, 88, 10));
+            }),
+        new View("cut-list", () -> window.go(Screen.CUT)),
+        new View("voltages", () -> window.go(Screen.VOLTS)),
+        new View("other-lights", () -> window.go(Screen.OTHERS)),
+        new View(
+            "survey-night",
+            () -> {
+              window.go(Screen.ELEVATION);
+              window.elevation().lens().set(Lens.PORT);
+              window.elevation().show(new Viewport.Box(18, -2, 58, 10));
               window.toggleTheme();
-            }));
+            }),
+        new View("ports-night", () -> window.go(Screen.PORTS)));
   }
 
   private static void toTheMistake(Session session) {

@@ -44,8 +44,8 @@ public final class VoltageComparison {
     for (Run run : chosen) {
       PixelType from = types.get(run.type());
       if (!becomes.containsKey(from.id())) {
-        PixelType to = at(volts, from, catalogue);
-        boolean made = !catalogue.pixelTypes().contains(to);
+        PixelType to = at(volts, from, show.catalogue());
+        boolean made = !show.catalogue().pixelTypes().contains(to);
         catalogue = catalogue.withPixelType(to);
         becomes.put(from.id(), to);
         basis.add(basis(from, to, made));

@@ -216,8 +216,16 @@ public final class MainWindow {
     switch (screen) {
       case ELEVATION -> survey.elevation().requestFocus();
       case PORTS -> board.requestFocus();
-      case CUT, VOLTS, OTHERS, WHICH -> {}
+      case CUT -> cut.requestFocus();
+      case VOLTS -> volts.requestFocus();
+      case OTHERS -> others.requestFocus();
+      case WHICH -> which.requestFocus();
     }
+  }
+
+  /** Whether reels are being cut or voltages planned. */
+  public boolean busy() {
+    return cut.busy().get() || volts.busy().get();
   }
 
   /** The elevation, for pictures of it. */

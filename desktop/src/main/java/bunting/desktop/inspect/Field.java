@@ -34,7 +34,7 @@ final class Field {
     taken = value;
     text.setId(id);
     text.setText(value);
-    text.setPrefColumnCount(7);
+    text.setPrefColumnCount(unit.isEmpty() ? 13 : 7);
     problem.getStyleClass().add("problem");
     problem.setWrapText(true);
     problem.setMinHeight(Region.USE_PREF_SIZE);

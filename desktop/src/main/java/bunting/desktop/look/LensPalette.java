@@ -7,9 +7,13 @@ import java.util.List;
  * colour blindness (a test simulates them), and each is doubled by a label.
  */
 public final class LensPalette {
-  /** For kinds: types, ports, universes, supplies. More kinds begin again. */
-  public static final List<Integer> KINDS =
+  /** For kinds on paper: types, ports, universes, supplies. More kinds begin again. */
+  public static final List<Integer> DAY =
       List.of(0x0B5FA5, 0xE08E0B, 0x17323F, 0x3FA796, 0xB4451F, 0x8FB8DE, 0x8A5A83);
+
+  /** The same for the dark. */
+  public static final List<Integer> NIGHT =
+      List.of(0x3D8BD6, 0xF2A93B, 0xF4EFE2, 0x3FB8A0, 0xD9663D, 0xA9CDF0, 0x9C7096);
 
   /** From the least volts allowed to the nominal: dark to light, one direction for every eye. */
   private static final List<Integer> RAMP =
@@ -21,8 +25,9 @@ public final class LensPalette {
   private LensPalette() {}
 
   /** The colour of the n-th kind, from 0. */
-  public static int kind(int n) {
-    return KINDS.get(n % KINDS.size());
+  public static int kind(int n, boolean night) {
+    List<Integer> kinds = night ? NIGHT : DAY;
+    return kinds.get(n % kinds.size());
   }
 
   /** The colour of a share, 0 to 1, of the ramp. */

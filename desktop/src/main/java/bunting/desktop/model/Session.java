@@ -105,7 +105,9 @@ public final class Session {
       boolean isShow = path.toString().endsWith(ShowFiles.ENDING);
       start(show, isShow ? Optional.of(path) : Optional.empty());
     } catch (BadInputException e) {
-      message.set(e.getMessage());
+      boolean list = !path.toString().endsWith(".json");
+      message.set(
+          e.getMessage() + (list ? " Ctrl I takes in lists with any headings." : ""));
     }
   }
 

@@ -40,6 +40,7 @@ public final class OthersView extends VBox {
     this.session = session;
     setId("others");
     getStyleClass().add("sheet");
+    setFocusTraversable(true);
     Label title = new Label("Lights that are not pixels");
     title.getStyleClass().add("heading");
     problem.getStyleClass().add("problem");

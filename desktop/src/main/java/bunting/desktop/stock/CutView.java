@@ -55,6 +55,7 @@ public final class CutView extends VBox {
     this.session = session;
     setId("cut");
     getStyleClass().add("sheet");
+    setFocusTraversable(true);
     Label title = new Label("Cut list");
     title.getStyleClass().add("heading");
     Label how =
@@ -171,7 +172,7 @@ public final class CutView extends VBox {
       label.setLayoutX(x);
       label.setFocusTraversable(false);
       label.setStyle(
-          String.format("-fx-background-color: #%06x;", LensPalette.kind(reel.rest() ? 3 : 0)));
+          String.format("-fx-background-color: #%06x;", LensPalette.kind(reel.rest() ? 6 : 0, false)));
       label.setOnAction(e -> session.selection().set(new Selection.OfRun(piece.run())));
       label.setTooltip(
           new javafx.scene.control.Tooltip(

@@ -9,6 +9,9 @@ import java.util.Arrays;
 public final class BeadRaster {
   private static final double RADIUS_MAX = 5;
 
+  /** Beads smaller than this are dots. */
+  private static final double DOTS_BELOW = 1.2;
+
   private final int width;
   private final int height;
   private final int[] argb;
@@ -35,18 +38,45 @@ public final class BeadRaster {
     for (Beads.Strip strip : beads.strips()) {
       double pitchPx = view.pxPerM() / strip.type().pitchPerM();
       double radius = Math.min(RADIUS_MAX, pitchPx * 0.42);
-      int lastX = Integer.MIN_VALUE;
-      int lastY = Integer.MIN_VALUE;
-      for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
+      if (radius < DOTS_BELOW) {
+        // Light beads that run together get an edge along the whole strip, else paper swallows them.
+        line(beads, colours, strip, view, edge);
+      }
+      painted += strip(beads, colours, strip, view, radius, edge);
+    }
+    return painted;
+  }
+
+  private void line(
+      Beads beads, LensColours colours, Beads.Strip strip, Viewport view, int edge) {
+    for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
+      if (light(colours.rgb(i))) {
         int x = (int) Math.round(view.x(beads.x(i)));
         int y = (int) Math.round(view.y(beads.y(i)));
-        boolean seen = x >= -6 && y >= -6 && x < width + 6 && y < height + 6;
-        if (seen && (x != lastX || y != lastY)) {
-          bead(x, y, radius, colours.rgb(i), edge);
-          painted++;
-          lastX = x;
-          lastY = y;
-        }
+        square(x - 1, y - 1, 4, 0xFF000000 | edge);
+      }
+    }
+  }
+
+  private int strip(
+      Beads beads,
+      LensColours colours,
+      Beads.Strip strip,
+      Viewport view,
+      double radius,
+      int edge) {
+    int painted = 0;
+    int lastX = Integer.MIN_VALUE;
+    int lastY = Integer.MIN_VALUE;
+    for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
+      int x = (int) Math.round(view.x(beads.x(i)));
+      int y = (int) Math.round(view.y(beads.y(i)));
+      boolean seen = x >= -6 && y >= -6 && x < width + 6 && y < height + 6;
+      if (seen && (x != lastX || y != lastY)) {
+        bead(x, y, radius, colours.rgb(i), edge);
+        painted++;
+        lastX = x;
+        lastY = y;
       }
     }
     return painted;
@@ -54,7 +84,7 @@ public final class BeadRaster {
 
   private void bead(int x, int y, double radius, int rgb, int edge) {
     int argbColour = 0xFF000000 | rgb;
-    if (radius < 1.2) {
+    if (radius < DOTS_BELOW) {
       square(x, y, 2, argbColour);
       return;
     }

@@ -114,15 +114,29 @@ final class ElevationPainter {
       }
     }
     SignPainter signs = new SignPainter(g, palette);
-    for (PlacedController c : beads.reading().decisions().controllers()) {
-      box(g, signs, c.controller());
+    List<PlacedController> boxes = beads.reading().decisions().controllers();
+    List<Places.Place> places = Places.of(show);
+    for (PlacedController c : boxes) {
+      boolean on =
+          selected instanceof Selection.OfBox b && b.controller().equals(c.controller().id());
+      double x = view.x(c.controller().x() + (on ? moving.dx() : 0));
+      double y = view.y(c.controller().y() + (on ? moving.dy() : 0));
+      signs.box(x, y, on);
+      taken.add(new Rectangle2D(x - 9, y - 11, 18, 20));
     }
-    for (Places.Place p : Places.of(show)) {
+    for (Places.Place p : places) {
       boolean on = p.key().equals(selected);
       double x = view.x(p.at().x() + (on ? moving.dx() : 0));
       double y = view.y(p.at().y() + (on ? moving.dy() : 0));
       signs.place(p.key().kind(), x, y, on);
-      label(g, p.text(), x + 13, y + 4, Fonts.plain(11.5), palette.ink());
+      taken.add(new Rectangle2D(x - 9, y - 9, 18, 18));
+    }
+    for (PlacedController c : boxes) {
+      Controller box = c.controller();
+      label(g, box.id(), view.x(box.x()) + 13, view.y(box.y()) + 4, Fonts.bold(11.5), palette.ink());
+    }
+    for (Places.Place p : places) {
+      label(g, p.text(), view.x(p.at().x()) + 14, view.y(p.at().y()) + 4, Fonts.plain(11.5), palette.ink());
     }
     for (Beads.Strip strip : beads.strips()) {
       Font font = picked(strip.run()) ? Fonts.bold(11.5) : Fonts.plain(11);
@@ -136,14 +150,6 @@ final class ElevationPainter {
       }
     }
     ruler(g, height);
-  }
-
-  private void box(GraphicsContext g, SignPainter signs, Controller c) {
-    double x = view.x(c.x());
-    double y = view.y(c.y());
-    boolean on = selected instanceof Selection.OfBox b && b.controller().equals(c.id());
-    signs.box(x, y, on);
-    label(g, c.id(), x + 13, y + 4, Fonts.bold(11.5), palette.ink());
   }
 
   /** A label where nothing is yet; else none. */
@@ -175,7 +181,6 @@ final class ElevationPainter {
     g.setLineDashes(4, 3);
     outline(g, strip, moving);
     g.setLineDashes();
-    lead(g, strip);
     List<Point> first = strip.outlines().getFirst();
     Point a = first.getFirst();
     Point b = first.get(Math.min(1, first.size() - 1));
@@ -188,6 +193,7 @@ final class ElevationPainter {
         legs(g, line);
       }
     }
+    lead(g, strip);
     Run run = strip.run();
     if (run.hanging().course().isPresent()
         && run.hanging().course().get() instanceof Course.Traced t) {

@@ -43,6 +43,7 @@ public final class ElevationView extends Region {
   private Optional<Viewport> view = Optional.empty();
   private Optional<PixelBuffer<IntBuffer>> buffer = Optional.empty();
   private Optional<Drag> drag = Optional.empty();
+  private Optional<Viewport.Box> asked = Optional.empty();
   private boolean fitted;
 
   /** A drag under way: from where, to where, and what moves. */
@@ -130,7 +131,11 @@ public final class ElevationView extends Region {
               PixelFormat.getIntArgbPreInstance());
       buffer = Optional.of(fresh);
       beadsView.setImage(new WritableImage(fresh));
-      if (!fitted) {
+      if (asked.isPresent()) {
+        Viewport.Box part = asked.get();
+        asked = Optional.empty();
+        show(part);
+      } else if (!fitted) {
         fit();
       }
     }
@@ -144,6 +149,17 @@ public final class ElevationView extends Region {
       fitted = true;
       repaint();
     }
+  }
+
+  /** Shows a part of the elevation. */
+  public void show(Viewport.Box part) {
+    if (getWidth() < 50) {
+      asked = Optional.of(part);
+      return;
+    }
+    view = Optional.of(Viewport.around(part, getWidth(), getHeight()));
+    fitted = true;
+    repaint();
   }
 
   /** Zooms about the middle. */
@@ -178,7 +194,7 @@ public final class ElevationView extends Region {
   private void recolour() {
     Palette p = palette.getValue();
     int plain = p.night() ? 0xC9BFA8 : 0x6F7B80;
-    colours = beads.map(b -> new LensColours(b, lens.get(), plain));
+    colours = beads.map(b -> new LensColours(b, lens.get(), plain, p.night()));
     repaint();
   }
 

@@ -21,6 +21,7 @@ public final class LensColours {
   static final int UNKNOWN = 0x9A948A;
 
   private final int[] rgb;
+  private final boolean night;
   private final List<Entry> legend = new ArrayList<>();
   private final Map<String, String> words = new HashMap<>();
   private final Map<String, Integer> kinds = new LinkedHashMap<>();
@@ -32,8 +33,10 @@ public final class LensColours {
    * Colours for a lens.
    *
    * @param plain the colour of the plain lens, 0xRRGGBB
+   * @param night whether it is for the dark
    */
-  public LensColours(Beads beads, Lens lens, int plain) {
+  public LensColours(Beads beads, Lens lens, int plain, boolean night) {
+    this.night = night;
     rgb = new int[beads.count()];
     Reading reading = beads.reading();
     Arrays.fill(rgb, lens == Lens.PLAIN ? plain : UNKNOWN);
@@ -50,14 +53,14 @@ public final class LensColours {
         legend.add(new Entry(LensPalette.ramp(i / 4.0), Texts.number(percent) + " %"));
       }
     } else if (lens == Lens.WHITE) {
-      for (double share : new double[] {1, 0.86, 0.8, 0.72, 0.6}) {
+      for (double share : new double[] {1, 0.8, 0.72, 0.6}) {
         legend.add(
             new Entry(
                 WhiteTest.rgb(LoadKind.CONSTANT_CURRENT, share),
                 Texts.number(share * 100) + " % of the volts"));
       }
     } else {
-      kinds.forEach((k, n) -> legend.add(new Entry(LensPalette.kind(n), k)));
+      kinds.forEach((k, n) -> legend.add(new Entry(LensPalette.kind(n, night), k)));
     }
     if (lens != Lens.PLAIN && Arrays.stream(rgb).anyMatch(c -> c == UNKNOWN)) {
       legend.add(new Entry(UNKNOWN, "not placed"));
@@ -80,7 +83,7 @@ public final class LensColours {
   }
 
   private int kind(String key) {
-    return LensPalette.kind(kinds.computeIfAbsent(key, k -> kinds.size()));
+    return LensPalette.kind(kinds.computeIfAbsent(key, k -> kinds.size()), night);
   }
 
   private void types(Beads beads) {

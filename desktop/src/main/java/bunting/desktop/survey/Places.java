@@ -26,7 +26,7 @@ public final class Places {
       list.add(place(Selection.Kind.SITE, s.id(), s.id(), new Point(s.x(), s.y())));
     }
     for (Survey.Outlet o : show.survey().outlets()) {
-      String circuit = o.circuit().map(c -> ", " + c).orElse("");
+      String circuit = o.circuit().filter(c -> !c.equals(o.id())).map(c -> ", " + c).orElse("");
       list.add(place(Selection.Kind.OUTLET, o.id(), o.id() + circuit, o.at()));
     }
     for (Site n : show.survey().networkPoints()) {

@@ -24,7 +24,7 @@ import javafx.util.StringConverter;
 /** The elevation with its lenses and tools. */
 public final class SurveyScreen extends VBox {
   private static final int LEGEND_MAX = 9;
-  private static final double TYPE_WIDTH = 190;
+  private static final double TYPE_WIDTH = 178;
 
   private final Session session;
   private final ElevationView elevation;
@@ -42,8 +42,10 @@ public final class SurveyScreen extends VBox {
     this.session = session;
     this.elevation = new ElevationView(session, palette);
     getStyleClass().add("survey");
+    setMinWidth(0);
     legend.setId("legend");
-    legend.setMinHeight(20);
+    legend.setPrefWrapLength(800);
+    legend.setMinHeight(Region.USE_PREF_SIZE);
     empty.getStyleClass().add("empty");
     empty.setMouseTransparent(true);
     StackPane middle = new StackPane(elevation, empty);
@@ -109,7 +111,7 @@ public final class SurveyScreen extends VBox {
 
   private HBox tools() {
     ToggleGroup group = new ToggleGroup();
-    HBox row = new HBox(3);
+    HBox row = new HBox(2);
     row.setAlignment(Pos.CENTER_LEFT);
     for (Tool tool : Tool.values()) {
       ToggleButton button = new ToggleButton(tool.text() + " " + tool.key().getName());

@@ -23,7 +23,7 @@ import javafx.scene.layout.VBox;
 
 /** All runs with what was measured, planned and built; built counts go in one after the other. */
 public final class TapeSheet extends VBox {
-  private static final double FIGURE = 54;
+  private static final double[] FIGURES = {56, 50, 44};
 
   private final Session session;
   private final ListView<Run> list = new ListView<>();
@@ -78,16 +78,16 @@ public final class TapeSheet extends VBox {
     title.getStyleClass().add("heading-small");
     title.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(title, Priority.ALWAYS);
-    HBox head = new HBox(title, figure("measured"), figure("planned"), figure("built"));
+    HBox head = new HBox(title, figure("measured", 0), figure("planned", 1), figure("built", 2));
     head.setAlignment(Pos.BASELINE_LEFT);
     return head;
   }
 
-  private static Label figure(String text) {
+  private static Label figure(String text, int column) {
     Label label = new Label(text);
     label.getStyleClass().add("soft");
-    label.setMinWidth(FIGURE);
-    label.setMaxWidth(FIGURE);
+    label.setMinWidth(FIGURES[column]);
+    label.setMaxWidth(FIGURES[column]);
     label.setAlignment(Pos.CENTER_RIGHT);
     return label;
   }
@@ -114,7 +114,7 @@ public final class TapeSheet extends VBox {
           list.scrollTo(Math.max(0, list.getItems().indexOf(run) - 2));
         },
         () -> list.getSelectionModel().clearSelection());
-    whose.setText(now.map(r -> "Built: " + r.name()).orElse("Choose a run to enter its count"));
+    whose.setText(now.map(r -> "Built: " + r.name()).orElse("Choose a run to count"));
     built.setDisable(now.isEmpty());
     built.setText(
         now.filter(r -> r.built().isPresent())
@@ -152,9 +152,9 @@ public final class TapeSheet extends VBox {
 
   private final class RunCell extends ListCell<Run> {
     private final Label name = new Label();
-    private final Label measured = figure("");
-    private final Label planned = figure("");
-    private final Label counted = figure("");
+    private final Label measured = figure("", 0);
+    private final Label planned = figure("", 1);
+    private final Label counted = figure("", 2);
     private final HBox row = new HBox(name, measured, planned, counted);
 
     RunCell() {

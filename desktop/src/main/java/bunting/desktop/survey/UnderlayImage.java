@@ -15,7 +15,10 @@ import javafx.scene.image.Image;
 
 /** A picture under the elevation as an image; drawings are drawn once, finely enough to zoom. */
 final class UnderlayImage {
-  private static final double DRAWN_PX = 1800;
+  /** A drawing is drawn with so many pixels in all, and no side longer than the other figure. */
+  private static final double DRAWN_AREA = 9e6;
+
+  private static final double DRAWN_SIDE = 7000;
   private static final double PHOTO_PX = 2400;
 
   private Optional<Picture> of = Optional.empty();
@@ -51,7 +54,10 @@ final class UnderlayImage {
     if (drawing == null) {
       return Optional.empty();
     }
-    double share = DRAWN_PX / Math.max(picture.width(), picture.height());
+    double share =
+        Math.min(
+            Math.sqrt(DRAWN_AREA / picture.width() / picture.height()),
+            DRAWN_SIDE / Math.max(picture.width(), picture.height()));
     int width = (int) Math.max(1, Math.round(picture.width() * share));
     int height = (int) Math.max(1, Math.round(picture.height() * share));
     BufferedImage buffer = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);

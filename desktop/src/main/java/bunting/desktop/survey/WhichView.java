@@ -43,6 +43,7 @@ public final class WhichView extends VBox {
     this.session = session;
     setId("which");
     getStyleClass().add("sheet");
+    setFocusTraversable(true);
     Label title = new Label("Which is mine?");
     title.getStyleClass().add("heading");
     Label how =

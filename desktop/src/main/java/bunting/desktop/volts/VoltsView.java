@@ -80,7 +80,7 @@ public final class VoltsView extends VBox {
               o -> 0.0),
           new Figure(
               "Boxes, supplies",
-              o -> "cost " + Texts.fixed(o.plan().reading().totals().cost(), 0),
+              o -> Texts.fixed(o.plan().reading().totals().cost(), 0) + " cost",
               o -> o.plan().reading().totals().cost()));
 
   /** A comparison on a session. */
@@ -89,6 +89,7 @@ public final class VoltsView extends VBox {
     this.session = session;
     setId("volts");
     getStyleClass().add("sheet");
+    setFocusTraversable(true);
     Label title = new Label("The same runs at each voltage");
     title.getStyleClass().add("heading");
     chosenOnly.setId("volts-chosen");
