@@ -184,7 +184,10 @@ class WindowTest {
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(onScreen(() -> session.selection().get()))
         .isEqualTo(new Selection.OfRun("Wheel rim lower"));
-    robot.push(KeyCode.F2).push(KeyCode.CONTROL, KeyCode.A).write("300").push(KeyCode.ENTER);
+    robot.push(KeyCode.F2);
+    // Name, type, length, pixels.
+    robot.push(KeyCode.TAB).push(KeyCode.TAB).push(KeyCode.TAB);
+    robot.push(KeyCode.CONTROL, KeyCode.A).write("300").push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(pixels("Wheel rim lower")).isEqualTo(300);
     robot.push(KeyCode.CONTROL, KeyCode.K).write("bandstand rail").push(KeyCode.ENTER);
@@ -248,7 +251,7 @@ class WindowTest {
   void snapshotsShowTheMainViews(FxRobot robot) throws IOException {
     assertThat(shown(robot, "#start-screen")).isTrue();
     List<Path> files = Snapshots.write(DemoShow.read(), folder, 1280, 800);
-    assertThat(files).hasSize(4);
+    assertThat(files).hasSize(10);
     for (Path file : files) {
       var image = javax.imageio.ImageIO.read(file.toFile());
       assertThat(image.getWidth()).isEqualTo(1280);

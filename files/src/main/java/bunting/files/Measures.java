@@ -82,6 +82,11 @@ public final class Measures {
     return FEET_INCHES.matcher(text).matches() || INCHES.matcher(text).matches();
   }
 
+  /** Whether a text says itself that it is a length. */
+  static boolean hasUnit(String raw) {
+    return imperial(raw) || METRIC.matcher(raw.strip().toLowerCase(Locale.ROOT)).matches();
+  }
+
   private static Optional<BigDecimal> inches(
       String whole,
       @org.jspecify.annotations.Nullable String over,

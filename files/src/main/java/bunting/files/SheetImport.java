@@ -60,7 +60,27 @@ public final class SheetImport {
       }
       mapping.add(taken(mapping, guess) ? SheetField.NOTE : guess);
     }
+    if (!taken(mapping, SheetField.LENGTH) && !taken(mapping, SheetField.LENGTH_FT)) {
+      byValues(table, mapping);
+    }
     return new SheetImport(file, show, table, mapping, Optional.empty());
+  }
+
+  /** A column that nobody named a length, but whose cells carry units of length. */
+  private static void byValues(SheetTable table, List<SheetField> mapping) {
+    for (int c = 0; c < mapping.size(); c++) {
+      int column = c;
+      long lengths =
+          table.rows().stream().filter(r -> Measures.hasUnit(r.get(column))).count();
+      if (mapping.get(c) == SheetField.NOTE && lengths > 0 && 2 * lengths >= filled(table, c)) {
+        mapping.set(c, anyImperial(table, c) ? SheetField.LENGTH_FT : SheetField.LENGTH);
+        return;
+      }
+    }
+  }
+
+  private static long filled(SheetTable table, int column) {
+    return table.rows().stream().filter(r -> !r.get(column).isEmpty()).count();
   }
 
   private static boolean taken(List<SheetField> mapping, SheetField field) {

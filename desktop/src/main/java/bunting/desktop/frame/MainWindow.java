@@ -31,7 +31,10 @@ import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
@@ -127,6 +130,7 @@ public final class MainWindow {
             Objects.requireNonNull(MainWindow.class.getResource("/bunting/desktop/bunting.css"))
                 .toExternalForm());
     commands.all().forEach(c -> c.keys().ifPresent(k -> scene.getAccelerators().put(k, c::run)));
+    scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBehindFields);
     scene.setOnDragOver(MainWindow::acceptFile);
     scene.setOnDragDropped(this::dropFile);
     palette.addListener(o -> dress());
@@ -145,9 +149,20 @@ public final class MainWindow {
     arrange();
   }
 
-  /** The stage, for dialogs. */
-  Stage owner() {
-    return stage;
+  /** A field keeps Ctrl Z to itself; where it has nothing to take back, the show's turn comes. */
+  private void undoBehindFields(KeyEvent e) {
+    boolean undo = e.isShortcutDown() && e.getCode() == KeyCode.Z;
+    if (undo && stage.getScene().getFocusOwner() instanceof TextInputControl field) {
+      boolean own = e.isShiftDown() ? field.isRedoable() : field.isUndoable();
+      if (!own && e.isShiftDown()) {
+        session.redo();
+      } else if (!own) {
+        session.undo();
+      }
+      if (!own) {
+        e.consume();
+      }
+    }
   }
 
   private Region messageLine() {

@@ -188,7 +188,7 @@ final class CourseEditor {
   }
 
   private void serpentine(boolean now, Function<Boolean, Optional<Course>> change) {
-    CheckBox box = new CheckBox("every other one goes back");
+    CheckBox box = new CheckBox("every other one back");
     box.setId("edit-serpentine");
     box.setSelected(now);
     box.selectedProperty()

@@ -50,6 +50,13 @@ public final class Inspector extends ScrollPane {
     setFocusTraversable(false);
     content.getStyleClass().add("inspector-content");
     setContent(content);
+    sceneProperty()
+        .addListener(
+            (o, was, now) -> {
+              if (now != null) {
+                now.focusOwnerProperty().addListener(f -> reveal());
+              }
+            });
     session.assessment().addListener(o -> refresh());
     session.selection().addListener(o -> refresh());
     refresh();
@@ -66,6 +73,21 @@ public final class Inspector extends ScrollPane {
     first = Optional.empty();
     session.assessment().get().ifPresent(this::fill);
     focused.map(id -> content.lookup("#" + id)).ifPresent(Node::requestFocus);
+  }
+
+  /** Scrolls the field that has the keyboard into sight. */
+  private void reveal() {
+    if (focusedId().isEmpty() || getScene() == null) {
+      return;
+    }
+    Node owner = getScene().getFocusOwner();
+    double height = content.getHeight() - getViewportBounds().getHeight();
+    double top = content.sceneToLocal(owner.localToScene(owner.getBoundsInLocal())).getMinY();
+    double shown = getVvalue() * Math.max(0, height);
+    boolean inSight = top >= shown && top + 40 <= shown + getViewportBounds().getHeight();
+    if (height > 0 && !inSight) {
+      setVvalue(Math.max(0, Math.min(1, (top - getViewportBounds().getHeight() / 3) / height)));
+    }
   }
 
   /** The id of the field that has the keyboard, so that its successor can have it again. */

@@ -12,6 +12,11 @@ public record Lengths(boolean feet) {
     return feet ? Measures.feetInches(metres) : Texts.fixed(metres, 2) + " m";
   }
 
+  /** A round length with its unit, without needless decimals. */
+  public String round(double metres) {
+    return feet ? Measures.feetInches(metres) : Texts.number(metres) + " m";
+  }
+
   /** A length to be edited, without a unit where that is metres. */
   public String plain(double metres) {
     return feet ? Measures.feetInches(metres) : Texts.number(metres);

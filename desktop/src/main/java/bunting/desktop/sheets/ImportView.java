@@ -31,7 +31,7 @@ import javafx.util.StringConverter;
  * errors in their cells, where they are corrected.
  */
 public final class ImportView extends VBox {
-  private static final double COLUMN_WIDTH = 132;
+  private static final double COLUMN_WIDTH = 122;
 
   private final Session session;
   private final Runnable close;
@@ -106,6 +106,7 @@ public final class ImportView extends VBox {
       type.setValue(null);
       columns(read);
       change(read);
+      table.requestFocus();
       return true;
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
@@ -125,7 +126,7 @@ public final class ImportView extends VBox {
       table.getColumns().add(column(read, c));
     }
     TableColumn<Integer, String> result = new TableColumn<>("becomes");
-    result.setPrefWidth(230);
+    result.setPrefWidth(318);
     result.setSortable(false);
     result.setCellValueFactory(r -> new SimpleStringProperty(becomes(r.getValue())));
     result.setCellFactory(v -> new ResultCell());
@@ -196,7 +197,7 @@ public final class ImportView extends VBox {
                 + (wrong == 1 ? " row is" : " rows are")
                 + " wrong; the cell is marked. Correct it here (F2 or double click), or take in the "
                 + sound
-                + " sound ones.");
+                + (sound == 1 ? " sound one." : " sound ones."));
     replace.setDisable(sound == 0);
     add.setDisable(sound == 0);
     replace.setDefaultButton(wrong == 0);
@@ -220,6 +221,7 @@ public final class ImportView extends VBox {
     protected void updateItem(String text, boolean empty) {
       super.updateItem(text, empty);
       setText(empty ? "" : text);
+      setWrapText(true);
       getStyleClass().remove("is-wrong-text");
       if (!empty && text != null && text.startsWith("!")) {
         getStyleClass().add("is-wrong-text");

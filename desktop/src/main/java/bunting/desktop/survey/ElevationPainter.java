@@ -131,6 +131,9 @@ final class ElevationPainter {
       signs.place(p.key().kind(), x, y, on);
       taken.add(new Rectangle2D(x - 9, y - 9, 18, 18));
     }
+    beads.strips().stream()
+        .filter(s -> picked(s.run()))
+        .forEach(s -> feedEnd(g, s, moving));
     for (PlacedController c : boxes) {
       Controller box = c.controller();
       label(g, box.id(), view.x(box.x()) + 13, view.y(box.y()) + 4, Fonts.bold(11.5), palette.ink());
@@ -181,13 +184,6 @@ final class ElevationPainter {
     g.setLineDashes(4, 3);
     outline(g, strip, moving);
     g.setLineDashes();
-    List<Point> first = strip.outlines().getFirst();
-    Point a = first.getFirst();
-    Point b = first.get(Math.min(1, first.size() - 1));
-    double x = view.x(a.x() + moving.dx());
-    double y = view.y(a.y() + moving.dy());
-    SignPainter.feedEnd(
-        g, palette, x, y, Math.atan2(view.y(b.y()) - view.y(a.y()), view.x(b.x()) - view.x(a.x())));
     for (List<Point> line : strip.outlines()) {
       if (line.size() <= 12) {
         legs(g, line);
@@ -201,6 +197,16 @@ final class ElevationPainter {
         SignPainter.handle(g, palette, view.x(corner.x()), view.y(corner.y()));
       }
     }
+  }
+
+  private void feedEnd(GraphicsContext g, Beads.Strip strip, Moving moving) {
+    List<Point> first = strip.outlines().getFirst();
+    Point a = first.getFirst();
+    Point b = first.get(Math.min(1, first.size() - 1));
+    double x = view.x(a.x() + moving.dx());
+    double y = view.y(a.y() + moving.dy());
+    SignPainter.feedEnd(
+        g, palette, x, y, Math.atan2(view.y(b.y()) - view.y(a.y()), view.x(b.x()) - view.x(a.x())));
   }
 
   private void legs(GraphicsContext g, List<Point> line) {
@@ -268,7 +274,7 @@ final class ElevationPainter {
     for (int i = 0; i <= 5; i++) {
       g.strokeLine(18 + px * i / 5, y - 4, 18 + px * i / 5, y + 4);
     }
-    text(g, lengths.text(metres), 26 + px, y + 4, Fonts.bold(12), palette.ink());
+    text(g, lengths.round(metres), 26 + px, y + 4, Fonts.bold(12), palette.ink());
   }
 
   /** What is being set. */

@@ -53,6 +53,7 @@ public final class SurveyScreen extends VBox {
     getChildren().addAll(new VBox(6, lenses(), tools(), legend), middle);
     session.assessment().addListener(o -> refresh());
     elevation.lens().addListener(o -> refresh());
+    elevation.drafting().tool().addListener(o -> hint());
     refresh();
   }
 
@@ -145,9 +146,15 @@ public final class SurveyScreen extends VBox {
               newType.setValue(elevation.drafting().newType());
             });
     refreshing = false;
-    empty.setVisible(session.show().map(SurveyScreen::isBare).orElse(false));
+    hint();
     legend.getChildren().clear();
     elevation.colours().ifPresent(c -> entries(c.legend()));
+  }
+
+  /** What to do on an empty sheet, until a tool is taken up. */
+  private void hint() {
+    boolean idle = elevation.drafting().tool().get() == Tool.PICK;
+    empty.setVisible(idle && session.show().map(SurveyScreen::isBare).orElse(false));
   }
 
   private static boolean isBare(Show show) {

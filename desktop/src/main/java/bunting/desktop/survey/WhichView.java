@@ -186,8 +186,10 @@ public final class WhichView extends VBox {
             match.type().name()
                 + (match.fits() ? ": fits" : ": " + String.join("; ", match.differences())));
     HBox row = line(use, facts);
+    use.setMinWidth(Region.USE_PREF_SIZE);
+    boolean ampsAlone = match.differences().stream().allMatch(d -> d.contains(" mA a pixel"));
     seen.milliamps()
-        .filter(ma -> Math.abs(ma - match.type().milliampsFull()) > 0.05)
+        .filter(ma -> ampsAlone && Math.abs(ma - match.type().milliampsFull()) > 0.05)
         .ifPresent(
             ma -> {
               Button measure = new Button("Take its amps from my meter");
