@@ -62,8 +62,7 @@ final class ImportCommand implements Callable<Integer> {
       }
       read = read.withOnlyType(type);
     }
-    List<SheetImport.Row> wrong =
-        read.preview().stream().filter(r -> r.run().isEmpty()).toList();
+    List<SheetImport.Row> wrong = read.preview().stream().filter(r -> r.run().isEmpty()).toList();
     if (!wrong.isEmpty()) {
       throw new BadInputException(sentence(read, wrong));
     }
@@ -94,8 +93,7 @@ final class ImportCommand implements Callable<Integer> {
   private String sentence(SheetImport read, List<SheetImport.Row> wrong) {
     SheetImport.Row first = wrong.getFirst();
     SheetImport.CellError error = first.errors().getFirst();
-    String where =
-        error.column() < 0 ? "" : ", column " + read.headings().get(error.column());
+    String where = error.column() < 0 ? "" : ", column " + read.headings().get(error.column());
     return sheet
         + ": line "
         + first.number()

@@ -15,7 +15,8 @@ import picocli.CommandLine.Spec;
 @Command(
     name = "papers",
     mixinStandardHelpOptions = true,
-    description = "Writes box-lid cards, patch table, count sheet, cut and order lists, as PDF and CSV.")
+    description =
+        "Writes box-lid cards, patch table, count sheet, cut and order lists, as PDF and CSV.")
 final class PapersCommand implements Callable<Integer> {
   @Spec private CommandSpec spec = CommandSpec.create();
 

@@ -65,8 +65,7 @@ final class WhichCommand implements Callable<Integer> {
       return 0;
     }
     for (PixelFinder.Match m : found.matches()) {
-      to.println(
-          m.type().id() + (m.fits() ? ": fits" : ": " + String.join("; ", m.differences())));
+      to.println(m.type().id() + (m.fits() ? ": fits" : ": " + String.join("; ", m.differences())));
     }
     var t = found.made();
     to.println(

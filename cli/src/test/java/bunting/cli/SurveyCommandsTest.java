@@ -36,7 +36,8 @@ class SurveyCommandsTest {
   @Test
   void aSpreadsheetBecomesAListThatCanBePlanned() throws Exception {
     String sheet =
-        file("mine.csv", "Item;Strip;How long\nSack hoist;5V strip 60;5,40 m\nSill;5V 60/m;4'6\"\n");
+        file(
+            "mine.csv", "Item;Strip;How long\nSack hoist;5V strip 60;5,40 m\nSill;5V 60/m;4'6\"\n");
     String list = folder.resolve("RUNS.csv").toString();
     assertThat(run("import", sheet, "--column", "How long=length_m", "--out", list)).isZero();
     assertThat(out).contains("Strip: Pixel type").contains("2 runs");
@@ -81,11 +82,20 @@ class SurveyCommandsTest {
 
   @Test
   void reelsAreCutAndTypesFound() throws Exception {
-    String list = file("RUNS.csv", "name,type,pixels\nArch,5v-strip-60,643\nSill,5v-strip-60,257\n");
+    String list =
+        file("RUNS.csv", "name,type,pixels\nArch,5v-strip-60,643\nSill,5v-strip-60,257\n");
     assertThat(run("cut", list)).isZero();
     assertThat(out).contains("900 px, order 4 packs, 0 px over, 2 joints");
     assertThat(
-            run("which", "--volts", "12", "--leds-per-m", "60", "--together", "3", "--between-cuts",
+            run(
+                "which",
+                "--volts",
+                "12",
+                "--leds-per-m",
+                "60",
+                "--together",
+                "3",
+                "--between-cuts",
                 "3"))
         .isZero();
     assertThat(out).startsWith("12v-strip-20: fits");

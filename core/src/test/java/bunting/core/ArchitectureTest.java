@@ -80,9 +80,11 @@ class ArchitectureTest {
         .whereLayer("assess")
         .mayOnlyAccessLayers("mains", "loads", "power", "addressing", "ports", "survey", "show")
         .whereLayer("checks")
-        .mayOnlyAccessLayers("assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers(
+            "assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
         .whereLayer("explain")
-        .mayOnlyAccessLayers("assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers(
+            "assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
         .check(CORE);
   }
 }

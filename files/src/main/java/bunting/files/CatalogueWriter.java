@@ -12,22 +12,22 @@ final class CatalogueWriter {
         "pixelTypes",
         catalogue.pixelTypes(),
         (j, t) -> {
-            j.put("id", t.id())
-                .put("name", t.name())
-                .put("volts", t.volts())
-                .put("channels", t.channels())
-                .put("order", t.order())
-                .put("bitsPerChannel", t.bitsPerChannel())
-                .put("signal", t.signal().id())
-                .put("pitchPerM", t.pitchPerM())
-                .put("cutEvery", t.cutEvery())
-                .put("milliampsFull", t.milliampsFull())
-                .put("milliampsIdle", t.milliampsIdle())
-                .put("load", t.load().id())
-                .put("railOhmsPerM", t.railOhmsPerM());
-            if (t.measured()) {
-              j.put("sheetMilliampsFull", t.sheetMilliampsFull().getAsDouble());
-            }
+          j.put("id", t.id())
+              .put("name", t.name())
+              .put("volts", t.volts())
+              .put("channels", t.channels())
+              .put("order", t.order())
+              .put("bitsPerChannel", t.bitsPerChannel())
+              .put("signal", t.signal().id())
+              .put("pitchPerM", t.pitchPerM())
+              .put("cutEvery", t.cutEvery())
+              .put("milliampsFull", t.milliampsFull())
+              .put("milliampsIdle", t.milliampsIdle())
+              .put("load", t.load().id())
+              .put("railOhmsPerM", t.railOhmsPerM());
+          if (t.measured()) {
+            j.put("sheetMilliampsFull", t.sheetMilliampsFull().getAsDouble());
+          }
         });
     json.list(
         "controllerTypes",

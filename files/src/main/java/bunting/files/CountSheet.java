@@ -38,20 +38,11 @@ final class CountSheet {
             "</p><p>Light every 10th pixel in white and every 50th in red: count the reds, then the"
                 + " whites behind the last red, then the single ones behind the last white. Built ="
                 + " 50 x reds + 10 x whites + single ones. Write it down before you climb"
-                + " down.</p><p class=\"caution\">Two people on a ladder job; nobody works on a roof"
-                + " alone.</p><table><thead>")
+                + " down.</p><p class=\"caution\">Two people on a ladder job; nobody works on a"
+                + " roof alone.</p><table><thead>")
         .append(
             Html.row(
-                "th",
-                "Run",
-                "Type",
-                "Metres",
-                "Planned",
-                "Tens",
-                "and",
-                "Fifties",
-                "and",
-                "Built"))
+                "th", "Run", "Type", "Metres", "Planned", "Tens", "and", "Fifties", "and", "Built"))
         .append("</thead><tbody>");
     rows(plan).forEach(r -> body.append(Html.row("td", r)));
     return Html.document("Count sheet", body.append("</tbody></table>").toString());

@@ -21,8 +21,7 @@ final class CourseText {
   static String of(Course course) {
     return switch (course) {
       case Course.Traced t -> of(t.corners());
-      case Course.Ring r ->
-          "ring " + numbers(r.centre(), r.radiusM(), r.startDeg(), r.sweepDeg());
+      case Course.Ring r -> "ring " + numbers(r.centre(), r.radiusM(), r.startDeg(), r.sweepDeg());
       case Course.Grid g ->
           "grid "
               + numbers(g.corner(), g.lines(), g.lineM(), g.gapM(), g.directionDeg())

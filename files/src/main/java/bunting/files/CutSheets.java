@@ -66,8 +66,8 @@ final class CutSheets {
     body.append("<h1>Cut list</h1><p>")
         .append(Html.text(show.settings().name()))
         .append(
-            "</p><p>Cut at cut marks alone. Mark each piece with run and first pixel before the next"
-                + " cut; data goes in at the arrow's tail.</p>");
+            "</p><p>Cut at cut marks alone. Mark each piece with run and first pixel before the"
+                + " next cut; data goes in at the arrow's tail.</p>");
     for (CutList.OfType type : cuts.types()) {
       body.append("<p>")
           .append(Html.text(type.type().name()))
@@ -78,8 +78,7 @@ final class CutSheets {
           .append("</thead><tbody>");
       int reel = 0;
       for (CutList.Reel r : type.reels()) {
-        String pieces =
-            r.pieces().stream().map(CutSheets::piece).collect(Collectors.joining("; "));
+        String pieces = r.pieces().stream().map(CutSheets::piece).collect(Collectors.joining("; "));
         String name = ++reel + (r.rest() ? " (rest of " : " (pack of ") + r.pixels() + ")";
         body.append(Html.row("td", name, pieces, "" + r.over()));
       }
@@ -171,8 +170,7 @@ final class CutSheets {
   static byte[] customCsv(Show show) {
     List<List<String>> table = new ArrayList<>();
     table.add(
-        List.of(
-            "run", "type", "piece", "length_m", "pixels", "jumper_after_pixel", "jumper_m"));
+        List.of("run", "type", "piece", "length_m", "pixels", "jumper_after_pixel", "jumper_m"));
     custom(show).forEach(r -> table.add(List.of(r)));
     return Csv.table(table);
   }
@@ -182,11 +180,11 @@ final class CutSheets {
     body.append("<h1>Custom lengths</h1><p>")
         .append(Html.text(show.settings().name()))
         .append(
-            "</p><p>Pieces as they would be ordered made up: each run in one piece, or with a jumper"
-                + " after the pixel named, where it bends or goes on elsewhere.</p><table><thead>")
+            "</p><p>Pieces as they would be ordered made up: each run in one piece, or with a"
+                + " jumper after the pixel named, where it bends or goes on"
+                + " elsewhere.</p><table><thead>")
         .append(
-            Html.row(
-                "th", "Run", "Type", "Piece", "Metres", "Pixels", "Jumper after", "Jumper m"))
+            Html.row("th", "Run", "Type", "Piece", "Metres", "Pixels", "Jumper after", "Jumper m"))
         .append("</thead><tbody>");
     custom(show).forEach(r -> body.append(Html.row("td", r)));
     return Html.document("Custom lengths", body.append("</tbody></table>").toString());

@@ -42,7 +42,8 @@ public final class Measures {
   private static final Pattern METRIC =
       Pattern.compile(NUMBER + "\\s*(m|metres?|meters?|cm|mm)\\.?");
   private static final Pattern BARE = Pattern.compile(NUMBER);
-  private static final Pattern COUNT = Pattern.compile("\\d{1,3}(?:[ .,'’\\u00a0]\\d{3})+|\\d{1,9}");
+  private static final Pattern COUNT =
+      Pattern.compile("\\d{1,3}(?:[ .,'’\\u00a0]\\d{3})+|\\d{1,9}");
 
   private Measures() {}
 
@@ -71,9 +72,7 @@ public final class Measures {
       return Optional.of(decimal(m.group(1)).multiply(unit.metres));
     }
     m = BARE.matcher(text);
-    return m.matches()
-        ? Optional.of(decimal(m.group(1)).multiply(bare.metres))
-        : Optional.empty();
+    return m.matches() ? Optional.of(decimal(m.group(1)).multiply(bare.metres)) : Optional.empty();
   }
 
   /** Whether a text says itself that it is feet or inches. */
@@ -126,9 +125,7 @@ public final class Measures {
     String fraction =
         rest == 0
             ? ""
-            : rest % 4 == 0
-                ? " 1/2"
-                : rest % 2 == 0 ? " " + rest / 2 + "/4" : " " + rest + "/8";
+            : rest % 4 == 0 ? " 1/2" : rest % 2 == 0 ? " " + rest / 2 + "/4" : " " + rest + "/8";
     return feet + "'" + inches + fraction + "\"";
   }
 }

@@ -33,9 +33,7 @@ final class OtherSheet {
           new String[] {
             s.set().name(),
             s.output().dimmer(),
-            s.output().firstOutput()
-                + "-"
-                + (s.output().firstOutput() + s.set().channels() - 1),
+            s.output().firstOutput() + "-" + (s.output().firstOutput() + s.set().channels() - 1),
             Texts.fixed(s.amps(), 2),
             Texts.number(s.output().fuseAmps()) + " A",
             s.output().wire(),
@@ -106,8 +104,8 @@ final class OtherSheet {
               place(c)));
     }
     body.append(
-        "</tbody></table><p class=\"caution\">Mains strings: RCD or GFCI on every outdoor outlet."
-            + " A cord carries its own string and all behind it. Mains wiring belongs to local codes"
+        "</tbody></table><p class=\"caution\">Mains strings: RCD or GFCI on every outdoor outlet. A"
+            + " cord carries its own string and all behind it. Mains wiring belongs to local codes"
             + " and, where they say so, to a licensed person.</p>");
     return Html.document("Plain sets and bulb strings", body.toString());
   }

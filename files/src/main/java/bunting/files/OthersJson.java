@@ -13,8 +13,7 @@ final class OthersJson {
   private OthersJson() {}
 
   static OtherLoads read(JsonFields in) throws BadInputException {
-    List<PlainSet> sets =
-        in.list("plainSets", OthersJson::set, PlainSet::name).orElse(List.of());
+    List<PlainSet> sets = in.list("plainSets", OthersJson::set, PlainSet::name).orElse(List.of());
     List<BulbString> strings =
         in.list("bulbStrings", OthersJson::bulbs, BulbString::name).orElse(List.of());
     return new OtherLoads(sets, strings);

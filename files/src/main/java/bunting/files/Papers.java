@@ -12,8 +12,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The paperwork, each as PDF and CSV: box-lid cards, patch table, count sheet, cut list, order list,
- * custom lengths, and plain sets and bulb strings where there are any.
+ * The paperwork, each as PDF and CSV: box-lid cards, patch table, count sheet, cut list, order
+ * list, custom lengths, and plain sets and bulb strings where there are any.
  */
 public final class Papers {
   private Papers() {}

@@ -17,7 +17,9 @@ import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
 
-/** Pictures that may lie under an elevation: PNG, JPEG, and SVG that draws and does nothing else. */
+/**
+ * Pictures that may lie under an elevation: PNG, JPEG, and SVG that draws and does nothing else.
+ */
 public final class Pictures {
   /** Most bytes of a picture: what a telephone makes, several times over. */
   private static final int BYTES_MAX = 40_000_000;
@@ -64,8 +66,7 @@ public final class Pictures {
 
   private static Picture raster(String name, Picture.Kind kind, byte[] bytes)
       throws BadInputException {
-    try (ImageInputStream in =
-        ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (readers.hasNext()) {
         ImageReader reader = readers.next();

@@ -45,8 +45,7 @@ final class RunJson {
             fitting(f, type),
             notes.isPresent() ? notes.get().allTexts() : Map.of());
     return f.has("builtPixels")
-        ? run.withBuilt(
-            OptionalInt.of(f.whole("builtPixels", Range.between(1, Run.PIXELS_MAX))))
+        ? run.withBuilt(OptionalInt.of(f.whole("builtPixels", Range.between(1, Run.PIXELS_MAX))))
         : run;
   }
 
@@ -78,8 +77,7 @@ final class RunJson {
   private static Fitting fitting(JsonFields f, PixelType type) throws BadInputException {
     Optional<String> order = f.optionalText("colourOrder");
     if (order.isPresent() && !Fitting.rearranges(order.get(), type.order())) {
-      throw f.wrong(
-          "colourOrder", "should be the letters " + type.order() + " in another order.");
+      throw f.wrong("colourOrder", "should be the letters " + type.order() + " in another order.");
     }
     return new Fitting(
         f.whole("groupPixels", Range.between(1, Fitting.GROUPING_MAX), 1),

@@ -222,11 +222,11 @@ final class RunRow {
     cells
         .all()
         .forEach(
-        (column, text) -> {
-          if (!known.contains(column) && !text.isEmpty()) {
-            notes.put(column, text);
-          }
-        });
+            (column, text) -> {
+              if (!known.contains(column) && !text.isEmpty()) {
+                notes.put(column, text);
+              }
+            });
     return notes;
   }
 }

@@ -48,14 +48,7 @@ final class RunsReader {
 
   /** Columns of lights that are not pixels; they mean something only beside {@code light_kind}. */
   private static final Set<String> OTHER_COLUMNS =
-      Set.of(
-          "light_kind",
-          "volts",
-          "channels",
-          "watts",
-          "bulbs",
-          "watts_per_bulb",
-          "cord_amps");
+      Set.of("light_kind", "volts", "channels", "watts", "bulbs", "watts_per_bulb", "cord_amps");
 
   private final Path file;
   private final Show settings;

@@ -54,9 +54,7 @@ public final class RunsWriter {
     show.others().plainSets().forEach(s -> rows.add(set(s)));
     show.others().bulbStrings().forEach(b -> rows.add(bulbs(b)));
     Set<String> columns = new LinkedHashSet<>(ALWAYS);
-    ORDER.stream()
-        .filter(c -> rows.stream().anyMatch(r -> r.containsKey(c)))
-        .forEach(columns::add);
+    ORDER.stream().filter(c -> rows.stream().anyMatch(r -> r.containsKey(c))).forEach(columns::add);
     rows.forEach(r -> columns.addAll(r.keySet()));
     List<List<String>> table = new ArrayList<>();
     table.add(List.copyOf(columns));

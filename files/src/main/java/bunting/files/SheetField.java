@@ -10,7 +10,10 @@ public enum SheetField {
   NAME("name", "Name", "name|run|item|where|what|label|element|segment"),
   TYPE("type", "Pixel type", "type|pixel type|strip|string type|kind|material"),
   BUILT("built_pixels", "Pixels, built", "built|actual|counted|real count|as built"),
-  PIXELS("pixels", "Pixels", "pixels|px|count|nodes|leds|lights|quantity|qty|number of pixels|planned"),
+  PIXELS(
+      "pixels",
+      "Pixels",
+      "pixels|px|count|nodes|leds|lights|quantity|qty|number of pixels|planned"),
   LENGTH_FT("length_ft", "Length, feet", "length ft|feet|ft|foot"),
   LENGTH_CM("length_m", "Length, cm", "length cm|cm"),
   LENGTH("length_m", "Length, metres", "length m|length|len|metres|meters|m|measured|size"),
@@ -68,8 +71,7 @@ public enum SheetField {
    * them; else a note.
    */
   static SheetField guess(String heading) {
-    String words =
-        heading.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\d]+", " ").strip();
+    String words = heading.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}\\d]+", " ").strip();
     String column = heading.toLowerCase(Locale.ROOT).strip();
     for (SheetField field : values()) {
       boolean ours = field.column.equals(column) && field != LENGTH_CM && field != NOTE;

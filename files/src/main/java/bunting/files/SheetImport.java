@@ -37,11 +37,7 @@ public final class SheetImport {
   }
 
   private SheetImport(
-      Path file,
-      Show show,
-      SheetTable table,
-      List<SheetField> mapping,
-      Optional<String> onlyType) {
+      Path file, Show show, SheetTable table, List<SheetField> mapping, Optional<String> onlyType) {
     this.file = file;
     this.show = show;
     this.table = table;
@@ -70,8 +66,7 @@ public final class SheetImport {
   private static void byValues(SheetTable table, List<SheetField> mapping) {
     for (int c = 0; c < mapping.size(); c++) {
       int column = c;
-      long lengths =
-          table.rows().stream().filter(r -> Measures.hasUnit(r.get(column))).count();
+      long lengths = table.rows().stream().filter(r -> Measures.hasUnit(r.get(column))).count();
       if (mapping.get(c) == SheetField.NOTE && lengths > 0 && 2 * lengths >= filled(table, c)) {
         mapping.set(c, anyImperial(table, c) ? SheetField.LENGTH_FT : SheetField.LENGTH);
         return;
@@ -179,7 +174,8 @@ public final class SheetImport {
         Optional<String> text = converted(field, raw);
         int column = c;
         text.ifPresentOrElse(
-            t -> cells.put(field.column(), t), () -> errors.add(new CellError(column, asks(field))));
+            t -> cells.put(field.column(), t),
+            () -> errors.add(new CellError(column, asks(field))));
       }
     }
     if (!cells.containsKey("type")) {

@@ -3,8 +3,8 @@ package bunting.files;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.charset.Charset;
 import java.nio.charset.CharacterCodingException;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -144,11 +144,7 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
   private static String decoded(byte[] bytes) {
     String text;
     try {
-      text =
-          StandardCharsets.UTF_8
-              .newDecoder()
-              .decode(java.nio.ByteBuffer.wrap(bytes))
-              .toString();
+      text = StandardCharsets.UTF_8.newDecoder().decode(java.nio.ByteBuffer.wrap(bytes)).toString();
     } catch (CharacterCodingException e) {
       // What old spreadsheets write.
       text = new String(bytes, Charset.forName("windows-1252"));

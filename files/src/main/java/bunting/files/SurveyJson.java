@@ -39,8 +39,7 @@ final class SurveyJson {
     return new Site(f.text("id"), f.number("xM", Range.PLACE), f.number("yM", Range.PLACE));
   }
 
-  private static Survey.Outlet outlet(JsonFields f, Set<String> circuits)
-      throws BadInputException {
+  private static Survey.Outlet outlet(JsonFields f, Set<String> circuits) throws BadInputException {
     Optional<String> circuit = f.optionalText("circuit");
     if (circuit.isPresent() && !circuits.contains(circuit.get())) {
       throw f.wrong("circuit", "should be the id of a circuit of this show.");
@@ -109,8 +108,7 @@ final class SurveyJson {
                         .put("turnDeg", u.turnDeg())
                         .put("opacityPercent", u.opacityPercent())
                         .put("scaled", u.scaled())
-                        .put(
-                            "base64", Base64.getEncoder().encodeToString(u.picture().bytes())));
+                        .put("base64", Base64.getEncoder().encodeToString(u.picture().bytes())));
           }
           s.list(
               "outlets",

@@ -7,7 +7,8 @@ import java.util.regex.Pattern;
 
 /** Whether somebody's words name a pixel type: volts, pixels a metre, white, strip or string. */
 final class TypeWords {
-  private static final Pattern VOLTS = Pattern.compile("(\\d{1,2}(?:\\.\\d)?)\\s*v(?:olts?|dc)?\\b");
+  private static final Pattern VOLTS =
+      Pattern.compile("(\\d{1,2}(?:\\.\\d)?)\\s*v(?:olts?|dc)?\\b");
   private static final Pattern PITCH =
       Pattern.compile("(\\d{1,3}(?:\\.\\d)?)\\s*(?:/\\s*m|px/m|per m|leds?/m|a metre|p/m)");
   private static final Pattern BARE = Pattern.compile("(?<![\\d.v])(\\d{1,3})(?![\\d.]|\\s*v)");

@@ -56,8 +56,7 @@ final class WorkshopJson {
     return new Workshop(packs, rests, spares);
   }
 
-  private static String type(JsonFields f, Map<String, PixelType> types)
-      throws BadInputException {
+  private static String type(JsonFields f, Map<String, PixelType> types) throws BadInputException {
     String id = f.text("type");
     if (!types.containsKey(id)) {
       throw f.wrong("type", "should be the id of a pixel type of this show.");

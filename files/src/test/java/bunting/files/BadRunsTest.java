@@ -112,12 +112,13 @@ class BadRunsTest {
   void lengthsBecomePixels() throws BadInputException {
     List<Run> runs =
         RunsReader.read(
-            Path.of("R.csv"),
-            "name,type,length_m,length_ft\n"
-                + "a,5v-strip-60,4.35,\n"
-                + "b,24v-strip-60-rgbw,1.09,\n"
-                + "c,5v-string-10,,100\n",
-            SETTINGS).runs();
+                Path.of("R.csv"),
+                "name,type,length_m,length_ft\n"
+                    + "a,5v-strip-60,4.35,\n"
+                    + "b,24v-strip-60-rgbw,1.09,\n"
+                    + "c,5v-string-10,,100\n",
+                SETTINGS)
+            .runs();
     assertThat(runs).extracting(Run::pixels).containsExactly(261, 60, 304);
   }
 }

@@ -102,9 +102,7 @@ class SheetImportTest {
   @Test
   void feetAreKnownByTheirMarks() throws Exception {
     SheetImport sheet =
-        read(
-                "feet.tsv",
-                "Item\tLength\nHandrail\t12'6\"\nLintel\t7' 2 1/2\"\nStep\t3\n")
+        read("feet.tsv", "Item\tLength\nHandrail\t12'6\"\nLintel\t7' 2 1/2\"\nStep\t3\n")
             .withOnlyType("5v-strip-60");
     assertThat(sheet.mapping().get(1)).isEqualTo(SheetField.LENGTH_FT);
     assertThat(sheet.taken().runs()).extracting(Run::pixels).containsExactly(228, 131, 54);
@@ -129,7 +127,8 @@ class SheetImportTest {
 
   @Test
   void aColumnCanMeanSomethingElse() throws Exception {
-    SheetImport sheet = read("c.csv", "Strand,Count,Built\nWillow,60,58\n").withOnlyType("5v-string-10");
+    SheetImport sheet =
+        read("c.csv", "Strand,Count,Built\nWillow,60,58\n").withOnlyType("5v-string-10");
     SheetImport mapped = sheet.withMapping(0, SheetField.NAME);
     Run run = mapped.taken().runs().getFirst();
     assertThat(run.plannedPixels()).isEqualTo(60);
@@ -141,7 +140,8 @@ class SheetImportTest {
   @Test
   void rowsOfKnownRunsReplaceThem() throws Exception {
     Show show = Show.of(List.of(Run.of("Hub", "5v-strip-60", 10), Run.of("Owl", "5v-strip-60", 5)));
-    Path file = Files.writeString(folder.resolve("n.csv"), "name,type,pixels\nHub,5v-strip-60,48\n");
+    Path file =
+        Files.writeString(folder.resolve("n.csv"), "name,type,pixels\nHub,5v-strip-60,48\n");
     Show added = SheetImport.read(file, show).added();
     assertThat(added.runs()).extracting(Run::pixels).containsExactly(48, 5);
     assertThat(SheetImport.read(file, show).taken().runs()).hasSize(1);

@@ -85,8 +85,7 @@ class SurveyFilesTest {
         .withSurvey(
             new Survey(
                 true,
-                Optional.of(
-                    Underlay.fresh(photo, 20).turnedTo(-3).dimmedTo(40).moved(-2, 1)),
+                Optional.of(Underlay.fresh(photo, 20).turnedTo(-3).dimmedTo(40).moved(-2, 1)),
                 List.of(new Survey.Outlet("stair", new Point(1, 0), Optional.of("kitchen"))),
                 List.of(new Site("loft", 2, 6)),
                 List.of(new Survey.Note("ivy, do not drill", new Point(4, 4)))))

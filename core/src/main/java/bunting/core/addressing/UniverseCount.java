@@ -77,7 +77,9 @@ public final class UniverseCount implements UniverseRoom {
         cursor.startPort();
       }
       for (Piece piece : port.pieces()) {
-        for (SlotRow row : cursor.take(piece.type().channels(), piece.run().fitting(), piece.first(), piece.last())) {
+        for (SlotRow row :
+            cursor.take(
+                piece.type().channels(), piece.run().fitting(), piece.first(), piece.last())) {
           count += row.universe() == last ? 0 : 1;
           last = row.universe();
         }

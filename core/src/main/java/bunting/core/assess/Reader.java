@@ -129,7 +129,8 @@ final class Reader {
     List<SegmentReading> read = new ArrayList<>();
     for (int i = 0; i < chain.size(); i++) {
       Segment s = chain.get(i);
-      List<SlotRow> slots = cursor.take(
+      List<SlotRow> slots =
+          cursor.take(
               type(s).channels(), runs.get(s.run()).fitting(), s.firstPixel(), s.lastPixel());
       read.add(
           new SegmentReading(

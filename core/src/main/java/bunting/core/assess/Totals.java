@@ -2,8 +2,8 @@ package bunting.core.assess;
 
 /**
  * Sums over what is placed. Pixels and ports are those of pixel runs; channels, universes, amps and
- * watts (of the supplies) count plain sets too. Cost counts boxes, dimmers and supplies with a known
- * price.
+ * watts (of the supplies) count plain sets too. Cost counts boxes, dimmers and supplies with a
+ * known price.
  */
 public record Totals(
     int runs,

@@ -36,7 +36,9 @@ final class UnplacedRun implements Check {
           u.unit(),
           (reading.show().run(u.run()).isPresent() ? "Run " : "Set or string ")
               + u.run()
-              + " is not placed: it " + u.lacks() + ".");
+              + " is not placed: it "
+              + u.lacks()
+              + ".");
     }
   }
 }

@@ -12,9 +12,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Chains bulb strings at their outlets: in the order of the list, each on the end of the first chain
- * of its outlet whose cords still bear what then goes through them, else on a plug of its own. A
- * cord carries its own string and all that hang behind it.
+ * Chains bulb strings at their outlets: in the order of the list, each on the end of the first
+ * chain of its outlet whose cords still bear what then goes through them, else on a plug of its
+ * own. A cord carries its own string and all that hang behind it.
  */
 public final class BulbPlanner {
   private static final double ROUNDING_AMPS = 1e-9;

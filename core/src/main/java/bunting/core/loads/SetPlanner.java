@@ -22,10 +22,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * Puts plain sets on dimmer boards: place by place and voltage by voltage, in the order of the list,
- * each on the first board with outputs and amps left, else on a fresh one. A board hangs on one
- * supply of its own; each set's lead has a fuse of its own, since the board's fuse is too large for
- * it.
+ * Puts plain sets on dimmer boards: place by place and voltage by voltage, in the order of the
+ * list, each on the first board with outputs and amps left, else on a fresh one. A board hangs on
+ * one supply of its own; each set's lead has a fuse of its own, since the board's fuse is too large
+ * for it.
  */
 public final class SetPlanner {
   private static final double ROUNDING_AMPS = 1e-9;
@@ -223,8 +223,7 @@ public final class SetPlanner {
 
   private OtherDecisions.Output output(PlainSet set, String dimmer, int first) {
     double fuse = fuse(set).orElseThrow();
-    return new OtherDecisions.Output(
-        set.name(), dimmer, first, fuse, wire(set).orElseThrow().id());
+    return new OtherDecisions.Output(set.name(), dimmer, first, fuse, wire(set).orElseThrow().id());
   }
 
   private OptionalDouble fuse(PlainSet set) {

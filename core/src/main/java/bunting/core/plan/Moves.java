@@ -60,8 +60,7 @@ public record Moves(List<Move> moved, int kept) {
                   + s.slots().getFirst().universe()
                   + " slot "
                   + s.slots().getFirst().firstSlot();
-      places.merge(
-          d.run(), d.controller() + " port " + d.port() + slot, (a, b) -> a + " and " + b);
+      places.merge(d.run(), d.controller() + " port " + d.port() + slot, (a, b) -> a + " and " + b);
     }
     return places;
   }

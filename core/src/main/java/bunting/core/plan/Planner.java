@@ -122,8 +122,7 @@ public final class Planner {
     List<CircuitPlanner.Load> loads = new ArrayList<>();
     reading
         .supplies()
-        .forEach(
-            s -> loads.add(CircuitPlanner.Load.of(s.supply().id(), s.type(), s.loadWatts())));
+        .forEach(s -> loads.add(CircuitPlanner.Load.of(s.supply().id(), s.type(), s.loadWatts())));
     for (OtherReading.Chain c : reading.others().chains()) {
       double voltAmps = c.amps() * show.settings().mainsVolts();
       loads.add(new CircuitPlanner.Load(c.chain().id(), voltAmps, c.chain().circuit()));
@@ -147,7 +146,6 @@ public final class Planner {
                         Optional.ofNullable(circuitOf.get(c.id()))))
             .toList();
     return dry.with(
-        supplies,
-        new OtherDecisions(dry.others().dimmers(), dry.others().outputs(), chains));
+        supplies, new OtherDecisions(dry.others().dimmers(), dry.others().outputs(), chains));
   }
 }

@@ -16,10 +16,10 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * The runs of a show at 5, 12, 24, 36 and 48 V, each planned for real. A pixel type becomes the type
- * of the catalogue with that voltage, its colours and its pitch; where there is none, one of the same
- * watts a pixel is made for the comparison and said to be. Boxes stay where they are while they take
- * the voltage; else the planner chooses new ones in their places.
+ * The runs of a show at 5, 12, 24, 36 and 48 V, each planned for real. A pixel type becomes the
+ * type of the catalogue with that voltage, its colours and its pitch; where there is none, one of
+ * the same watts a pixel is made for the comparison and said to be. Boxes stay where they are while
+ * they take the voltage; else the planner chooses new ones in their places.
  */
 public final class VoltageComparison {
   /** The voltages that pixels are sold for. */
@@ -85,8 +85,7 @@ public final class VoltageComparison {
   }
 
   private static List<Run> only(Show show, List<Run> chosen) {
-    Set<String> names =
-        chosen.stream().map(Run::name).collect(java.util.stream.Collectors.toSet());
+    Set<String> names = chosen.stream().map(Run::name).collect(java.util.stream.Collectors.toSet());
     return show.runs().stream().filter(r -> names.contains(r.name())).toList();
   }
 
@@ -188,7 +187,8 @@ public final class VoltageComparison {
           "Brightest and purest colour for the watt.", "Most kinds of pixels, cut at every one.");
     }
     if (volts <= 12) {
-      return List.of("The most common: spares and supplies everywhere.", "Fewer feeds than at 5 V.");
+      return List.of(
+          "The most common: spares and supplies everywhere.", "Fewer feeds than at 5 V.");
     }
     return volts <= 24
         ? List.of("Long runs from one feed, thin wire.", "Still many kinds of strip.")

@@ -30,8 +30,7 @@ final class LowerBound {
           double[] sum = demand.computeIfAbsent(type.volts(), v -> new double[3]);
           sum[0] += piece.pixels();
           sum[1] += piece.pixels() * type.wireMicros();
-          sum[2] +=
-              piece.pixels() * (double) type.channels() / piece.run().fitting().grouping();
+          sum[2] += piece.pixels() * (double) type.channels() / piece.run().fitting().grouping();
         }
       }
     }

@@ -24,6 +24,11 @@ public record Fitting(int grouping, Optional<String> order, boolean reversed) {
   /** Whether an order has the letters of another, rearranged. */
   public static boolean rearranges(String order, String letters) {
     return order.length() == letters.length()
-        && order.chars().sorted().boxed().toList().equals(letters.chars().sorted().boxed().toList());
+        && order
+            .chars()
+            .sorted()
+            .boxed()
+            .toList()
+            .equals(letters.chars().sorted().boxed().toList());
   }
 }

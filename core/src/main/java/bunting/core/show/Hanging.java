@@ -40,9 +40,6 @@ public record Hanging(
   /** The same, moved. */
   public Hanging moved(double dx, double dy) {
     return new Hanging(
-        start.plus(dx, dy),
-        end.map(e -> e.plus(dx, dy)),
-        course.map(c -> c.moved(dx, dy)),
-        route);
+        start.plus(dx, dy), end.map(e -> e.plus(dx, dy)), course.map(c -> c.moved(dx, dy)), route);
   }
 }

@@ -12,8 +12,7 @@ import java.util.Optional;
  */
 public record OtherDecisions(List<Dimmer> dimmers, List<Output> outputs, List<Chain> chains) {
   /** Nothing to decide. */
-  public static final OtherDecisions NONE =
-      new OtherDecisions(List.of(), List.of(), List.of());
+  public static final OtherDecisions NONE = new OtherDecisions(List.of(), List.of(), List.of());
 
   public OtherDecisions {
     dimmers = List.copyOf(dimmers);
@@ -36,8 +35,7 @@ public record OtherDecisions(List<Dimmer> dimmers, List<Output> outputs, List<Ch
    * @param fuseAmps the fuse in its lead
    * @param wire the conductor of its lead
    */
-  public record Output(
-      String set, String dimmer, int firstOutput, double fuseAmps, String wire) {}
+  public record Output(String set, String dimmer, int firstOutput, double fuseAmps, String wire) {}
 
   /**
    * Bulb strings on one plug, the first nearest to the outlet.

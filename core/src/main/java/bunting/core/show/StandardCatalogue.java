@@ -157,7 +157,9 @@ public final class StandardCatalogue {
         new SupplyType("48v-600", 48, 600, 0.91, 0.95, 84));
   }
 
-  /** Boards as they are sold: outputs of 4 to 6 A, and a terminal that bears less than their sum. */
+  /**
+   * Boards as they are sold: outputs of 4 to 6 A, and a terminal that bears less than their sum.
+   */
   static List<DimmerType> dimmerTypes() {
     List<Double> low = List.of(5.0, 12.0, 24.0);
     return List.of(

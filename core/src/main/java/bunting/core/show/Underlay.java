@@ -36,8 +36,7 @@ public record Underlay(
     }
     double factor = metres / now;
     Point corner =
-        new Point(
-            a.x() + (origin.x() - a.x()) * factor, a.y() + (origin.y() - a.y()) * factor);
+        new Point(a.x() + (origin.x() - a.x()) * factor, a.y() + (origin.y() - a.y()) * factor);
     return new Underlay(picture, corner, metresPerUnit * factor, turnDeg, opacityPercent, true);
   }
 

@@ -8,8 +8,8 @@ import java.util.TreeMap;
 /**
  * What pixels are cut from.
  *
- * @param packs what can be bought, one or more a pixel type; a type that has none is cut from {@link
- *     #usualPack}
+ * @param packs what can be bought, one or more a pixel type; a type that has none is cut from
+ *     {@link #usualPack}
  * @param rests pieces that the builder has
  * @param sparePercent spares by pixel type, percent of its pixels
  */

@@ -106,7 +106,9 @@ public record CutList(List<OfType> types) {
     }
   }
 
-  /** Cuts all runs of a show. A pure function; types with many different pieces may take seconds. */
+  /**
+   * Cuts all runs of a show. A pure function; types with many different pieces may take seconds.
+   */
   public static CutList of(Show show) {
     List<OfType> types = new ArrayList<>();
     for (PixelType type : show.catalogue().pixelTypes()) {
@@ -145,7 +147,8 @@ public record CutList(List<OfType> types) {
                         c.pieces().stream().map(pieces::get).toList()))
             .toList();
     int spare = (int) Math.ceil(sum(pieces) * shop.spare(type.id()) / 100 - 1e-9);
-    return new OfType(type, pieces, reels, orders(packs, type, reels, spare), spare, result.proven());
+    return new OfType(
+        type, pieces, reels, orders(packs, type, reels, spare), spare, result.proven());
   }
 
   private static int sum(List<Piece> pieces) {
@@ -164,8 +167,7 @@ public record CutList(List<OfType> types) {
     List<Order> orders = new ArrayList<>();
     for (int i = 0; i < packs.size(); i++) {
       int pixels = whole(packs.get(i).pixels(), type);
-      int cut =
-          (int) reels.stream().filter(r -> !r.rest() && r.pixels() == pixels).count();
+      int cut = (int) reels.stream().filter(r -> !r.rest() && r.pixels() == pixels).count();
       // Spares are bought in the smallest pack.
       int spare = i == packs.size() - 1 ? (lacking + pixels - 1) / pixels : 0;
       if (cut + spare > 0) {

@@ -88,8 +88,7 @@ public final class Pieces {
     for (int i = 0; i < strands.size(); i++) {
       Strand strand = strands.get(i);
       int pixels = Geometry.onStrand(run.pixels(), strands.size(), i);
-      double way =
-          i + 1 < strands.size() ? strand.at(1).distanceTo(strands.get(i + 1).at(0)) : 0;
+      double way = i + 1 < strands.size() ? strand.at(1).distanceTo(strands.get(i + 1).at(0)) : 0;
       if (type.pitchPerM() >= STRIP_PITCH) {
         atBends(strand, pixels, type, way, parts);
       } else if (way > 1 / type.pitchPerM() + 1e-9 || parts.isEmpty()) {

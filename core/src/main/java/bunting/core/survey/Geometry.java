@@ -115,8 +115,8 @@ public final class Geometry {
   }
 
   /**
-   * Cable from a box to a pixel of a run. For pixel 1 a measured lead holds, else one that was drawn
-   * (box, corners, pixel 1, as the crow flies, and the slack at the box).
+   * Cable from a box to a pixel of a run. For pixel 1 a measured lead holds, else one that was
+   * drawn (box, corners, pixel 1, as the crow flies, and the slack at the box).
    */
   public static double boxToPixel(Point box, Run run, PixelType type, int pixel) {
     if (pixel == 1 && run.leadM().isPresent()) {

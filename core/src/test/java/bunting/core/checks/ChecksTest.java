@@ -5,20 +5,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bunting.core.assess.Reading;
 import bunting.core.plan.Planner;
 import bunting.core.show.Addressing;
+import bunting.core.show.BulbString;
 import bunting.core.show.Circuit;
 import bunting.core.show.Controller;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
-import bunting.core.show.Pin;
-import bunting.core.show.BulbString;
 import bunting.core.show.OtherLoads;
+import bunting.core.show.Pin;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.PortStart;
 import bunting.core.show.Protocol;
-import bunting.core.show.SlotSplit;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.SlotSplit;
 import bunting.core.show.Supply;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -96,11 +96,11 @@ class ChecksTest {
   /** A plain set behind pixels that fill the last universe there is. */
   private static Show withoutUniverses() {
     Addressing last =
-        new Addressing(Protocol.SACN, 63999, SlotSplit.WHOLE_PIXELS, PortStart.CONTINUOUS, List.of());
+        new Addressing(
+            Protocol.SACN, 63999, SlotSplit.WHOLE_PIXELS, PortStart.CONTINUOUS, List.of());
     Show bare = Show.of(List.of(run("Owl", "12v-strip-60", 170)));
     PlainSet set =
-        new PlainSet(
-            "Boats", 12, 3, 10, new Point(0, 0), OptionalDouble.empty(), Optional.empty());
+        new PlainSet("Boats", 12, 3, 10, new Point(0, 0), OptionalDouble.empty(), Optional.empty());
     return new Show(
             bare.settings(),
             List.of(),
@@ -225,8 +225,7 @@ class ChecksTest {
     faults.put("local-codes", ok);
     OtherLoads far =
         new OtherLoads(
-            List.of(),
-            List.of(new BulbString("Orchard bulbs", 200, 1, 6, 160, new Point(0, 0))));
+            List.of(), List.of(new BulbString("Orchard bulbs", 200, 1, 6, 160, new Point(0, 0))));
     faults.put("long-bulb-line", read(s.withOthers(far)));
     faults.put("no-slots", read(withoutUniverses()));
     var type = s.catalogue().pixelTypesById().get("12v-strip-60");

@@ -112,7 +112,8 @@ class ComparisonTest {
 
   @Test
   void groupsAcrossUniversesKeepTheirPixels() {
-    Run run = Run.of("r", "12v-string-10", 800).withFitting(new Fitting(4, Optional.empty(), false));
+    Run run =
+        Run.of("r", "12v-string-10", 800).withFitting(new Fitting(4, Optional.empty(), false));
     var rows = Assessor.plan(Show.of(List.of(run))).reading().segments().getFirst().slots();
     // 200 groups: 170 in the first universe are 680 pixels.
     assertThat(rows.getFirst().lastPixel()).isEqualTo(680);

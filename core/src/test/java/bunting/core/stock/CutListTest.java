@@ -48,8 +48,7 @@ class CutListTest {
   void strandsOfAGridAreJoinedByJumpersAsLongAsTheirWay() {
     Run run =
         Run.of("curtain", STRIP.id(), 240)
-            .withHanging(
-                Hanging.along(new Course.Grid(new Point(0, 0), 4, 1, 0.5, -90, false)));
+            .withHanging(Hanging.along(new Course.Grid(new Point(0, 0), 4, 1, 0.5, -90, false)));
     List<Piece> pieces = Pieces.of(run, STRIP);
     assertThat(pieces).hasSize(4);
     assertThat(pieces.getFirst().jumperM())
@@ -97,8 +96,7 @@ class CutListTest {
   @Test
   void stringsOfFiftyMakeTwoSidesEven() {
     Show show =
-        Show.of(
-            List.of(Run.of("left", "12v-string-10", 75), Run.of("right", "12v-string-10", 75)));
+        Show.of(List.of(Run.of("left", "12v-string-10", 75), Run.of("right", "12v-string-10", 75)));
     CutList.OfType cut = CutList.of(show).types().getFirst();
     assertThat(cut.reels()).hasSize(3);
     assertThat(cut.over()).isZero();

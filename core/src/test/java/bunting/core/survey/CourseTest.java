@@ -27,8 +27,7 @@ class CourseTest {
 
   @Test
   void aTraceIsAsLongAsItsLegs() {
-    Course trace =
-        new Course.Traced(List.of(new Point(0, 0), new Point(3, 4), new Point(3, 16)));
+    Course trace = new Course.Traced(List.of(new Point(0, 0), new Point(3, 4), new Point(3, 16)));
     assertThat(trace.lengthM()).isEqualTo(17);
     Run run = run(trace, 18);
     assertThat(Geometry.pixel(run, STRIP, 6)).isEqualTo(new Point(3, 4));
@@ -114,9 +113,9 @@ class CourseTest {
 
   @Test
   void aDrawnLeadIsMeasuredAlongItsCorners() {
-    Run run =
-        run(new Course.Traced(List.of(new Point(10, 0), new Point(12, 0))), 120);
-    Run drawn = run.withHanging(run.hanging().withRoute(List.of(new Point(0, 4), new Point(10, 4))));
+    Run run = run(new Course.Traced(List.of(new Point(10, 0), new Point(12, 0))), 120);
+    Run drawn =
+        run.withHanging(run.hanging().withRoute(List.of(new Point(0, 4), new Point(10, 4))));
     assertThat(Geometry.boxToPixel(new Point(0, 0), drawn, STRIP, 1)).isEqualTo(4 + 10 + 4 + 1);
     assertThat(Geometry.boxToPixel(new Point(0, 0), run, STRIP, 1)).isEqualTo(11);
     assertThat(

@@ -39,8 +39,7 @@ class PixelFinderTest {
   void measuredAmpsMakeTheTypeAndAreMarked() {
     var found =
         PixelFinder.find(
-            CATALOGUE,
-            new Seen(12, Wires.THREE, 3, 30, 1, 1, Optional.of(new Measured(3.0, 5))));
+            CATALOGUE, new Seen(12, Wires.THREE, 3, 30, 1, 1, Optional.of(new Measured(3.0, 5))));
     assertThat(found.made().milliampsFull()).isCloseTo(20, within(1e-9));
     assertThat(found.made().measured()).isTrue();
     assertThat(found.matches().getFirst().fits()).isFalse();

@@ -48,7 +48,8 @@ final class Commands {
         always,
         () -> {
           if (window.mayLeave()) {
-            asker.open(
+            asker
+                .open(
                     "Open a show or a run list",
                     "Shows and run lists",
                     List.of("*.bunting.json", "*.csv", "*.tsv", "*.txt"))
@@ -78,7 +79,8 @@ final class Commands {
         open,
         () ->
             asker
-                .open("Lay a picture under", "Pictures", List.of("*.png", "*.jpg", "*.jpeg", "*.svg"))
+                .open(
+                    "Lay a picture under", "Pictures", List.of("*.png", "*.jpg", "*.jpeg", "*.svg"))
                 .ifPresent(
                     f -> {
                       window.go(Screen.ELEVATION);

@@ -49,8 +49,8 @@ public final class MainWindow {
   private static final double DRAWER_HEIGHT = 268;
   private static final double TAPE_HEIGHT = 292;
   private static final String KEYS =
-      "F5 survey    F6 lines    F2 edit    F7 built counts    F4 findings    F8 day or night    Ctrl Z"
-          + " undo    Ctrl K find or do";
+      "F5 survey    F6 lines    F2 edit    F7 built counts    F4 findings    F8 day or night   "
+          + " Ctrl Z undo    Ctrl K find or do";
 
   private final Session session;
   private final Stage stage;
@@ -109,8 +109,7 @@ public final class MainWindow {
     drawer.setMinHeight(DRAWER_HEIGHT);
     drawer.setMaxHeight(DRAWER_HEIGHT);
     finder = new CommandPalette(session, commands, this::closePalette);
-    for (Region part :
-        List.of(board, survey, cut, volts, others, which, importing, inspector)) {
+    for (Region part : List.of(board, survey, cut, volts, others, which, importing, inspector)) {
       VBox.setVgrow(part, Priority.ALWAYS);
     }
     work = new VBox();
@@ -211,8 +210,7 @@ public final class MainWindow {
     if (!work.getChildren().equals(middle)) {
       work.getChildren().setAll(middle);
     }
-    List<Region> right =
-        screen == Screen.ELEVATION ? List.of(tape, inspector) : List.of(inspector);
+    List<Region> right = screen == Screen.ELEVATION ? List.of(tape, inspector) : List.of(inspector);
     if (!side.getChildren().equals(right)) {
       side.getChildren().setAll(right);
     }

@@ -50,7 +50,8 @@ final class CourseEditor {
       case Course.Traced t -> legs(t);
       case Course.Ring r -> {
         length("Radius", "edit-radius", r.radiusM(), v -> ring(r, v, r.startDeg(), r.sweepDeg()));
-        degrees("Begins at", "edit-start", r.startDeg(), v -> ring(r, r.radiusM(), v, r.sweepDeg()));
+        degrees(
+            "Begins at", "edit-start", r.startDeg(), v -> ring(r, r.radiusM(), v, r.sweepDeg()));
         degrees("Goes", "edit-sweep", r.sweepDeg(), v -> ring(r, r.radiusM(), r.startDeg(), v));
       }
       case Course.Grid g -> {
@@ -75,8 +76,7 @@ final class CourseEditor {
             g.directionDeg(),
             v -> grid(g, g.lines(), g.lineM(), g.gapM(), v, g.serpentine()));
         serpentine(
-            g.serpentine(),
-            on -> grid(g, g.lines(), g.lineM(), g.gapM(), g.directionDeg(), on));
+            g.serpentine(), on -> grid(g, g.lines(), g.lineM(), g.gapM(), g.directionDeg(), on));
       }
       case Course.Spokes s -> {
         count(
@@ -100,8 +100,7 @@ final class CourseEditor {
             s.startDeg(),
             v -> spokes(s, s.count(), s.innerM(), s.outerM(), v, s.serpentine()));
         serpentine(
-            s.serpentine(),
-            on -> spokes(s, s.count(), s.innerM(), s.outerM(), s.startDeg(), on));
+            s.serpentine(), on -> spokes(s, s.count(), s.innerM(), s.outerM(), s.startDeg(), on));
       }
     }
   }
@@ -191,8 +190,7 @@ final class CourseEditor {
     CheckBox box = new CheckBox("every other one back");
     box.setId("edit-serpentine");
     box.setSelected(now);
-    box.selectedProperty()
-        .addListener((o, before, on) -> change.apply(on).ifPresent(this::rehang));
+    box.selectedProperty().addListener((o, before, on) -> change.apply(on).ifPresent(this::rehang));
     rows.add(Field.row("Serpentine", box, ""));
   }
 

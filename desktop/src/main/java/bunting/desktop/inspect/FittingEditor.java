@@ -46,13 +46,11 @@ final class FittingEditor {
   }
 
   private void edit(String what, Fitting fitting) {
-    session.edit(
-        run.name() + ": " + what + ".", show.withRun(run.withFitting(fitting)));
+    session.edit(run.name() + ": " + what + ".", show.withRun(run.withFitting(fitting)));
   }
 
   private Optional<String> group(String text) {
-    Optional<Integer> n =
-        Numbers.whole(text).filter(v -> v >= 1 && v <= Fitting.GROUPING_MAX);
+    Optional<Integer> n = Numbers.whole(text).filter(v -> v >= 1 && v <= Fitting.GROUPING_MAX);
     n.ifPresent(
         v ->
             edit(

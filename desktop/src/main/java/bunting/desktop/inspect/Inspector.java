@@ -92,8 +92,7 @@ public final class Inspector extends ScrollPane {
 
   /** The id of the field that has the keyboard, so that its successor can have it again. */
   private Optional<String> focusedId() {
-    Optional<Node> owner =
-        Optional.ofNullable(getScene()).map(javafx.scene.Scene::getFocusOwner);
+    Optional<Node> owner = Optional.ofNullable(getScene()).map(javafx.scene.Scene::getFocusOwner);
     for (Optional<Node> n = owner; n.isPresent(); n = n.map(Node::getParent)) {
       if (n.get() == content) {
         return owner.map(Node::getId);
@@ -111,7 +110,8 @@ public final class Inspector extends ScrollPane {
     title(editor.text(), place.kind().text());
     add(editor.rows());
     first = Optional.of(editor.firstField());
-    findings(plan, f -> f.subject().kind() == Subject.Kind.RUN && f.subject().id().equals(place.id()));
+    findings(
+        plan, f -> f.subject().kind() == Subject.Kind.RUN && f.subject().id().equals(place.id()));
   }
 
   private void fill(Assessment plan) {

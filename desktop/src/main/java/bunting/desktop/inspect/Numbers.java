@@ -19,9 +19,7 @@ final class Numbers {
 
   /** A number, also under zero. */
   static Optional<Double> signed(String text) {
-    return text.startsWith("-")
-        ? decimal(text.substring(1).strip()).map(v -> -v)
-        : decimal(text);
+    return text.startsWith("-") ? decimal(text.substring(1).strip()).map(v -> -v) : decimal(text);
   }
 
   /** A whole number of zero or more. */

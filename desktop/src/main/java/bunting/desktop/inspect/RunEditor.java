@@ -160,7 +160,8 @@ final class RunEditor {
       return Optional.of("A run has that name already.");
     }
     session.selection().set(new Selection.OfRun(text));
-    session.edit(run.name() + " is called " + text + ".", show().withRun(run.name(), run.withName(text)));
+    session.edit(
+        run.name() + " is called " + text + ".", show().withRun(run.name(), run.withName(text)));
     return Optional.empty();
   }
 
@@ -178,7 +179,8 @@ final class RunEditor {
     PixelType kind = show().catalogue().pixelTypesById().get(run.type());
     int count;
     try {
-      count = Geometry.pixelsOf(BigDecimal.valueOf(metres.get()), kind.pitchPerM(), kind.cutEvery());
+      count =
+          Geometry.pixelsOf(BigDecimal.valueOf(metres.get()), kind.pitchPerM(), kind.cutEvery());
     } catch (ArithmeticException e) {
       count = Integer.MAX_VALUE;
     }

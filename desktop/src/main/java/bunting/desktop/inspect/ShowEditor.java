@@ -64,7 +64,9 @@ final class ShowEditor {
             "%",
             0,
             100,
-            v -> new Underlay(u.picture(), u.origin(), u.metresPerUnit(), u.turnDeg(), v, u.scaled())));
+            v ->
+                new Underlay(
+                    u.picture(), u.origin(), u.metresPerUnit(), u.turnDeg(), v, u.scaled())));
     rows.add(number("Turned", "edit-turn", u.turnDeg(), "°", -360, 360, u::turnedTo));
     rows.add(
         number(
@@ -110,7 +112,11 @@ final class ShowEditor {
               return v.isPresent()
                   ? Optional.empty()
                   : Optional.of(
-                      "Give a number from " + Texts.number(least) + " to " + Texts.number(most) + ".");
+                      "Give a number from "
+                          + Texts.number(least)
+                          + " to "
+                          + Texts.number(most)
+                          + ".");
             })
         .node();
   }

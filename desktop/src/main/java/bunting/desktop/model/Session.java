@@ -106,8 +106,7 @@ public final class Session {
       start(show, isShow ? Optional.of(path) : Optional.empty());
     } catch (BadInputException e) {
       boolean list = !path.toString().endsWith(".json");
-      message.set(
-          e.getMessage() + (list ? " Ctrl I takes in lists with any headings." : ""));
+      message.set(e.getMessage() + (list ? " Ctrl I takes in lists with any headings." : ""));
     }
   }
 
@@ -148,7 +147,9 @@ public final class Session {
             + pixels
             + ", planned "
             + counted.plannedPixels()
-            + (gap == 0 ? ", as planned. " : gap < 0 ? ", " + -gap + " less. " : ", " + gap + " more. ");
+            + (gap == 0
+                ? ", as planned. "
+                : gap < 0 ? ", " + -gap + " less. " : ", " + gap + " more. ");
     counting = Optional.of(new Counting(counts, before));
     edit(counts.strip(), show.withRun(counted));
   }
@@ -248,8 +249,7 @@ public final class Session {
   }
 
   private void take(Assessment result) {
-    counting.ifPresent(
-        c -> moved.set(c.what() + Moves.between(c.before(), result).text()));
+    counting.ifPresent(c -> moved.set(c.what() + Moves.between(c.before(), result).text()));
     counting = Optional.empty();
     changed.set(!saved.equals(Optional.of(result.reading().show())));
     assessment.set(Optional.of(result));

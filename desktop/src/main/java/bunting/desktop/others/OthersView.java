@@ -47,12 +47,13 @@ public final class OthersView extends VBox {
     problem.setId("others-problem");
     Label sets = new Label("Plain sets: one colour at a time, on PWM outputs");
     sets.getStyleClass().add("heading-small");
-    Label strings = new Label("Bulb strings on the mains: a cord carries its own and all behind it");
+    Label strings =
+        new Label("Bulb strings on the mains: a cord carries its own and all behind it");
     strings.getStyleClass().add("heading-small");
     Label caution =
         new Label(
-            "RCD or GFCI on every outdoor outlet. Mains wiring belongs to local codes and, where they"
-                + " say so, to a licensed person.");
+            "RCD or GFCI on every outdoor outlet. Mains wiring belongs to local codes and, where"
+                + " they say so, to a licensed person.");
     caution.getStyleClass().addAll("note", "note-stop");
     caution.setMinHeight(Region.USE_PREF_SIZE);
     VBox content = new VBox(10, sets, setForm(), boards, strings, stringForm(), chains, caution);
@@ -88,8 +89,7 @@ public final class OthersView extends VBox {
           int colours =
               channels.getText().isBlank() ? 3 : number(channels).map(Double::intValue).orElse(0);
           if (v.isEmpty() || w.isEmpty() || colours < 1 || colours > 12) {
-            problem.setText(
-                "A set needs volts and watts over 0, and 1 to 12 colours (3 for RGB).");
+            problem.setText("A set needs volts and watts over 0, and 1 to 12 colours (3 for RGB).");
             return;
           }
           Show show = session.show().orElseThrow();
@@ -193,7 +193,8 @@ public final class OthersView extends VBox {
 
   private void add(Show show, String name, OtherLoads loads, Selection.Kind kind) {
     problem.setText("");
-    session.edit(name + " was added; drag it to its place on the elevation.", show.withOthers(loads));
+    session.edit(
+        name + " was added; drag it to its place on the elevation.", show.withOthers(loads));
     session.selection().set(new Selection.OfPlace(kind, name));
   }
 

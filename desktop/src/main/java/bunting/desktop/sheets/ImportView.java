@@ -27,8 +27,8 @@ import javafx.scene.layout.VBox;
 import javafx.util.StringConverter;
 
 /**
- * A spreadsheet before it is taken in: what each column is taken for, what each row becomes, and the
- * errors in their cells, where they are corrected.
+ * A spreadsheet before it is taken in: what each column is taken for, what each row becomes, and
+ * the errors in their cells, where they are corrected.
  */
 public final class ImportView extends VBox {
   private static final double COLUMN_WIDTH = 122;
@@ -192,10 +192,13 @@ public final class ImportView extends VBox {
     long sound = preview.size() - wrong;
     state.setText(
         wrong == 0
-            ? "All " + sound + " rows are sound. Look at what each column is taken for, then take them in."
+            ? "All "
+                + sound
+                + " rows are sound. Look at what each column is taken for, then take them in."
             : wrong
                 + (wrong == 1 ? " row is" : " rows are")
-                + " wrong; the cell is marked. Correct it here (F2 or double click), or take in the "
+                + " wrong; the cell is marked. Correct it here (F2 or double click), or take in the"
+                + " "
                 + sound
                 + (sound == 1 ? " sound one." : " sound ones."));
     replace.setDisable(sound == 0);

@@ -60,8 +60,8 @@ public final class CutView extends VBox {
     title.getStyleClass().add("heading");
     Label how =
         new Label(
-            "Cut at cut marks alone, with the least left over. Ctrl P writes it down, with the order"
-                + " list and a sheet for a maker of custom lengths.");
+            "Cut at cut marks alone, with the least left over. Ctrl P writes it down, with the"
+                + " order list and a sheet for a maker of custom lengths.");
     how.getStyleClass().add("soft");
     ScrollPane scroll = new ScrollPane(body);
     scroll.setId("cut-scroll");
@@ -172,7 +172,8 @@ public final class CutView extends VBox {
       label.setLayoutX(x);
       label.setFocusTraversable(false);
       label.setStyle(
-          String.format("-fx-background-color: #%06x;", LensPalette.kind(reel.rest() ? 6 : 0, false)));
+          String.format(
+              "-fx-background-color: #%06x;", LensPalette.kind(reel.rest() ? 6 : 0, false)));
       label.setOnAction(e -> session.selection().set(new Selection.OfRun(piece.run())));
       label.setTooltip(
           new javafx.scene.control.Tooltip(
@@ -229,9 +230,7 @@ public final class CutView extends VBox {
                       + " to cut, "
                       + o.spare()
                       + " spare"
-                      + (o.packCost() > 0
-                          ? ", " + Texts.number(o.packs() * o.packCost())
-                          : "")));
+                      + (o.packCost() > 0 ? ", " + Texts.number(o.packs() * o.packCost()) : "")));
     }
     Workshop shop = show.workshop();
     PixelType kind = type.type();

@@ -39,7 +39,8 @@ public final class BeadRaster {
       double pitchPx = view.pxPerM() / strip.type().pitchPerM();
       double radius = Math.min(RADIUS_MAX, pitchPx * 0.42);
       if (radius < DOTS_BELOW) {
-        // Light beads that run together get an edge along the whole strip, else paper swallows them.
+        // Light beads that run together get an edge along the whole strip, else paper swallows
+        // them.
         line(beads, colours, strip, view, edge);
       }
       painted += strip(beads, colours, strip, view, radius, edge);
@@ -47,8 +48,7 @@ public final class BeadRaster {
     return painted;
   }
 
-  private void line(
-      Beads beads, LensColours colours, Beads.Strip strip, Viewport view, int edge) {
+  private void line(Beads beads, LensColours colours, Beads.Strip strip, Viewport view, int edge) {
     for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
       if (light(colours.rgb(i))) {
         int x = (int) Math.round(view.x(beads.x(i)));
@@ -59,12 +59,7 @@ public final class BeadRaster {
   }
 
   private int strip(
-      Beads beads,
-      LensColours colours,
-      Beads.Strip strip,
-      Viewport view,
-      double radius,
-      int edge) {
+      Beads beads, LensColours colours, Beads.Strip strip, Viewport view, double radius, int edge) {
     int painted = 0;
     int lastX = Integer.MIN_VALUE;
     int lastY = Integer.MIN_VALUE;

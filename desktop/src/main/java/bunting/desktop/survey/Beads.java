@@ -12,8 +12,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Where every pixel of a show hangs. Pixels stand run by run in the order of the list; positions are
- * metres.
+ * Where every pixel of a show hangs. Pixels stand run by run in the order of the list; positions
+ * are metres.
  */
 public final class Beads {
   private final Reading reading;
@@ -72,7 +72,9 @@ public final class Beads {
     return Optional.ofNullable(byName.get(run));
   }
 
-  /** The run with the pixel that is nearest to a place and not farther than {@code within} metres. */
+  /**
+   * The run with the pixel that is nearest to a place and not farther than {@code within} metres.
+   */
   public Optional<Strip> nearest(Point place, double within) {
     Strip best = null;
     double least = within * within;
@@ -107,7 +109,9 @@ public final class Beads {
       bottom = Math.min(bottom, y(i));
       top = Math.max(top, y(i));
     }
-    return left > right ? new Viewport.Box(-1, -1, 21, 11) : new Viewport.Box(left, bottom, right, top);
+    return left > right
+        ? new Viewport.Box(-1, -1, 21, 11)
+        : new Viewport.Box(left, bottom, right, top);
   }
 
   private List<Point> things() {

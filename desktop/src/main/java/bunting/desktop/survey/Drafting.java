@@ -208,8 +208,7 @@ public final class Drafting {
     } else {
       session.edit(
           run.get().name() + ": the lead goes as drawn.",
-          show.withRun(
-              run.get().withHanging(run.get().hanging().withRoute(tracing.corners()))));
+          show.withRun(run.get().withHanging(run.get().hanging().withRoute(tracing.corners()))));
     }
     take(Tool.PICK);
   }
@@ -250,9 +249,7 @@ public final class Drafting {
         .findFirst()
         .ifPresent(p -> session.selection().set(p.key()));
     if (after.controllers().isPresent() && !after.controllers().equals(before.controllers())) {
-      session
-          .selection()
-          .set(new Selection.OfBox(after.controllers().get().getLast().id()));
+      session.selection().set(new Selection.OfBox(after.controllers().get().getLast().id()));
     }
   }
 

@@ -108,8 +108,7 @@ final class ElevationKeys {
     } else if (e.isAltDown()) {
       Show show = session.show().orElseThrow();
       session.edit(
-          "Moved.",
-          SurveyEdits.moved(show, session.selection().get(), x * step, y * step));
+          "Moved.", SurveyEdits.moved(show, session.selection().get(), x * step, y * step));
     } else {
       view.pan(-x * PAN_PX, y * PAN_PX);
     }

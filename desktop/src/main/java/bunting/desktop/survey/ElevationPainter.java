@@ -33,8 +33,7 @@ final class ElevationPainter {
   /** How far what is dragged is from where it was, metres. */
   record Moving(double dx, double dy) {}
 
-  ElevationPainter(
-      Show show, Selection selected, Beads beads, Viewport view, Palette palette) {
+  ElevationPainter(Show show, Selection selected, Beads beads, Viewport view, Palette palette) {
     this.show = show;
     this.selected = selected;
     this.beads = beads;
@@ -131,15 +130,20 @@ final class ElevationPainter {
       signs.place(p.key().kind(), x, y, on);
       taken.add(new Rectangle2D(x - 9, y - 9, 18, 18));
     }
-    beads.strips().stream()
-        .filter(s -> picked(s.run()))
-        .forEach(s -> feedEnd(g, s, moving));
+    beads.strips().stream().filter(s -> picked(s.run())).forEach(s -> feedEnd(g, s, moving));
     for (PlacedController c : boxes) {
       Controller box = c.controller();
-      label(g, box.id(), view.x(box.x()) + 13, view.y(box.y()) + 4, Fonts.bold(11.5), palette.ink());
+      label(
+          g, box.id(), view.x(box.x()) + 13, view.y(box.y()) + 4, Fonts.bold(11.5), palette.ink());
     }
     for (Places.Place p : places) {
-      label(g, p.text(), view.x(p.at().x()) + 14, view.y(p.at().y()) + 4, Fonts.plain(11.5), palette.ink());
+      label(
+          g,
+          p.text(),
+          view.x(p.at().x()) + 14,
+          view.y(p.at().y()) + 4,
+          Fonts.plain(11.5),
+          palette.ink());
     }
     for (Beads.Strip strip : beads.strips()) {
       Font font = picked(strip.run()) ? Fonts.bold(11.5) : Fonts.plain(11);
@@ -156,8 +160,7 @@ final class ElevationPainter {
   }
 
   /** A label where nothing is yet; else none. */
-  private void label(
-      GraphicsContext g, String text, double x, double y, Font font, Color colour) {
+  private void label(GraphicsContext g, String text, double x, double y, Font font, Color colour) {
     double w = Fonts.width(text, font);
     Rectangle2D place = new Rectangle2D(x - 2, y - 11, w + 4, 15);
     if (taken.stream().anyMatch(t -> t.intersects(place))) {
@@ -218,7 +221,13 @@ final class ElevationPainter {
         String text = lengths.text(a.distanceTo(b));
         double x = (view.x(a.x()) + view.x(b.x())) / 2;
         double y = (view.y(a.y()) + view.y(b.y())) / 2 + 22;
-        label(g, text, x - Fonts.width(text, Fonts.bold(11.5)) / 2, y, Fonts.bold(11.5), palette.ink());
+        label(
+            g,
+            text,
+            x - Fonts.width(text, Fonts.bold(11.5)) / 2,
+            y,
+            Fonts.bold(11.5),
+            palette.ink());
       }
     }
   }
@@ -252,8 +261,7 @@ final class ElevationPainter {
     g.setLineDashes();
     if (way.size() > 2) {
       Point mid = way.get(way.size() / 2);
-      double metres =
-          Geometry.boxToPixel(way.getFirst(), strip.run(), strip.type(), 1);
+      double metres = Geometry.boxToPixel(way.getFirst(), strip.run(), strip.type(), 1);
       label(
           g,
           "lead " + lengths.text(metres),
@@ -325,9 +333,7 @@ final class ElevationPainter {
           };
       String typed = tracing.typed();
       String said =
-          typed.isEmpty()
-              ? lengths.text(a.distanceTo(b)) + (scaling ? " now" : led)
-              : typed + "_";
+          typed.isEmpty() ? lengths.text(a.distanceTo(b)) + (scaling ? " now" : led) : typed + "_";
       double x = (view.x(a.x()) + view.x(b.x())) / 2;
       double y = (view.y(a.y()) + view.y(b.y())) / 2 - 12;
       g.setFill(palette.ink());

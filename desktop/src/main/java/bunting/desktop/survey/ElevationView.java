@@ -61,7 +61,8 @@ public final class ElevationView extends Region {
     setId("elevation");
     setFocusTraversable(true);
     setAccessibleText(
-        "The site to scale. Letters take tools up, arrow keys move the cross, Enter sets a corner.");
+        "The site to scale. Letters take tools up, arrow keys move the cross, Enter sets a"
+            + " corner.");
     getChildren().addAll(below, beadsView, above);
     Rectangle clip = new Rectangle();
     clip.widthProperty().bind(widthProperty());
@@ -248,10 +249,7 @@ public final class ElevationView extends Region {
 
   private ElevationPainter.Moving moving() {
     return drag.filter(d -> !(d.what() instanceof Selection.Nothing))
-        .map(
-            d ->
-                new ElevationPainter.Moving(
-                    d.to().x() - d.from().x(), d.to().y() - d.from().y()))
+        .map(d -> new ElevationPainter.Moving(d.to().x() - d.from().x(), d.to().y() - d.from().y()))
         .orElse(new ElevationPainter.Moving(0, 0));
   }
 
@@ -292,8 +290,7 @@ public final class ElevationView extends Region {
     if (d.what() instanceof Selection.Nothing && !picture) {
       double s = view.get().pxPerM();
       view =
-          Optional.of(
-              view.get().panned((at.x() - d.from().x()) * s, -(at.y() - d.from().y()) * s));
+          Optional.of(view.get().panned((at.x() - d.from().x()) * s, -(at.y() - d.from().y()) * s));
       repaint();
     } else {
       drag = Optional.of(d.to(at));

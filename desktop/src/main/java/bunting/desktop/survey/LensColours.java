@@ -119,8 +119,7 @@ public final class LensColours {
         }
         case WHITE -> {
           for (int i = 0; i < count; i++) {
-            rgb[first + i] =
-                WhiteTest.rgb(s.type().load(), s.volts().at(i) / s.type().volts());
+            rgb[first + i] = WhiteTest.rgb(s.type().load(), s.volts().at(i) / s.type().volts());
           }
           say(s, Texts.fixed(s.minPercent(), 1) + " %");
         }
@@ -150,11 +149,12 @@ public final class LensColours {
     say(s, low == high ? "u" + low : "u" + low + "–" + high);
   }
 
-  /** Each pixel hangs on the supply of the last feed before it in its segment, else of the first. */
+  /**
+   * Each pixel hangs on the supply of the last feed before it in its segment, else of the first.
+   */
   private void supplies(SegmentReading s, Reading reading, int first) {
     List<FeedReading> feeds = reading.feedsOf(s.segment().id());
-    String supply =
-        feeds.isEmpty() ? before(s, reading) : feeds.getFirst().feed().supply();
+    String supply = feeds.isEmpty() ? before(s, reading) : feeds.getFirst().feed().supply();
     int from = 0;
     for (FeedReading f : feeds) {
       int at = f.feed().atPixel() - s.segment().firstPixel();

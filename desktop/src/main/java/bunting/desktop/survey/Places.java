@@ -70,17 +70,13 @@ public final class Places {
       case SITE ->
           show.withSites(
               SurveyEdits.each(
-                  show.sites(),
-                  x -> x.id().equals(p.id()) ? new Site(name, to.x(), to.y()) : x));
+                  show.sites(), x -> x.id().equals(p.id()) ? new Site(name, to.x(), to.y()) : x));
       case OUTLET ->
           show.withSurvey(
               s.withOutlets(
                   SurveyEdits.each(
                       s.outlets(),
-                      x ->
-                          x.id().equals(p.id())
-                              ? new Survey.Outlet(name, to, x.circuit())
-                              : x)));
+                      x -> x.id().equals(p.id()) ? new Survey.Outlet(name, to, x.circuit()) : x)));
       case NETWORK ->
           show.withSurvey(
               s.withNetworkPoints(
@@ -102,7 +98,13 @@ public final class Places {
                       x ->
                           x.name().equals(p.id())
                               ? new PlainSet(
-                                  name, x.volts(), x.channels(), x.watts(), to, x.leadM(), x.group())
+                                  name,
+                                  x.volts(),
+                                  x.channels(),
+                                  x.watts(),
+                                  to,
+                                  x.leadM(),
+                                  x.group())
                               : x),
                   o.bulbStrings()));
       case BULBS ->
@@ -129,7 +131,8 @@ public final class Places {
     Survey s = show.survey();
     OtherLoads o = show.others();
     return switch (p.kind()) {
-      case SITE -> show.withSites(show.sites().stream().filter(x -> !x.id().equals(p.id())).toList());
+      case SITE ->
+          show.withSites(show.sites().stream().filter(x -> !x.id().equals(p.id())).toList());
       case OUTLET ->
           show.withSurvey(
               s.withOutlets(s.outlets().stream().filter(x -> !x.id().equals(p.id())).toList()));

@@ -69,8 +69,7 @@ public final class SurveyEdits {
         switch (h.course().get()) {
           case Course.Traced t -> new Course.Traced(t.corners().reversed());
           case Course.Ring r ->
-              new Course.Ring(
-                  r.centre(), r.radiusM(), r.startDeg() + r.sweepDeg(), -r.sweepDeg());
+              new Course.Ring(r.centre(), r.radiusM(), r.startDeg() + r.sweepDeg(), -r.sweepDeg());
           case Course.Grid g -> swapped(g);
           case Course.Spokes s ->
               new Course.Spokes(

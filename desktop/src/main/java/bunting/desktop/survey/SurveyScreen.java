@@ -32,9 +32,11 @@ public final class SurveyScreen extends VBox {
   private final ComboBox<PixelType> newType = new ComboBox<>();
   private final Label empty =
       new Label(
-          "Nothing is measured yet.\n\nCtrl U lays a photo or a drawing under; S sets its scale by two"
-              + " points.\nR traces a run: click or Enter at each corner, type a length if you know it"
-              + " better.\nCtrl I takes in a spreadsheet that you have.");
+          "Nothing is measured yet.\n\n"
+              + "Ctrl U lays a photo or a drawing under; S sets its scale by two points.\n"
+              + "R traces a run: click or Enter at each corner, type a length if you know it"
+              + " better.\n"
+              + "Ctrl I takes in a spreadsheet that you have.");
   private boolean refreshing;
 
   /** The screen on a session. */
@@ -53,6 +55,7 @@ public final class SurveyScreen extends VBox {
     getChildren().addAll(new VBox(6, lenses(), tools(), legend), middle);
     session.assessment().addListener(o -> refresh());
     elevation.lens().addListener(o -> refresh());
+    palette.addListener(o -> refresh());
     elevation.drafting().tool().addListener(o -> hint());
     refresh();
   }
@@ -126,10 +129,7 @@ public final class SurveyScreen extends VBox {
             elevation.drafting().take(tool);
             elevation.requestFocus();
           });
-      elevation
-          .drafting()
-          .tool()
-          .addListener((o, was, now) -> button.setSelected(now == tool));
+      elevation.drafting().tool().addListener((o, was, now) -> button.setSelected(now == tool));
       button.setSelected(tool == Tool.PICK);
       row.getChildren().add(button);
     }

@@ -180,8 +180,7 @@ public final class TapeSheet extends VBox {
       planned.setText(Integer.toString(run.plannedPixels()));
       boolean other = run.built().isPresent() && run.built().getAsInt() != run.plannedPixels();
       String mark = other ? "≠ " : "";
-      counted.setText(
-          run.built().isPresent() ? mark + run.built().getAsInt() : "–");
+      counted.setText(run.built().isPresent() ? mark + run.built().getAsInt() : "–");
       counted.getStyleClass().remove("is-other");
       if (other) {
         counted.getStyleClass().add("is-other");

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Corners as they are being set, one after the other. The hand is led: a leg that is nearly level or
- * plumb becomes so, one that is nearly as long as another becomes as long, an end that is near
+ * Corners as they are being set, one after the other. The hand is led: a leg that is nearly level
+ * or plumb becomes so, one that is nearly as long as another becomes as long, an end that is near
  * another run's meets it. A length that is typed overrules the hand and keeps its direction.
  */
 public final class Tracing {

@@ -25,8 +25,7 @@ public final class UnderlayEdits {
       session.edit(
           picture.name() + " lies under the elevation. S sets its scale.",
           show.withSurvey(
-              show.survey()
-                  .withUnderlay(Optional.of(Underlay.fresh(picture, FIRST_WIDTH_M)))));
+              show.survey().withUnderlay(Optional.of(Underlay.fresh(picture, FIRST_WIDTH_M)))));
       return true;
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));

@@ -49,8 +49,7 @@ final class UnderlayImage {
   private static Optional<Image> drawn(Picture picture) {
     SVGDocument drawing =
         new SVGLoader()
-            .load(
-                new ByteArrayInputStream(picture.bytes()), null, LoaderContext.createDefault());
+            .load(new ByteArrayInputStream(picture.bytes()), null, LoaderContext.createDefault());
     if (drawing == null) {
       return Optional.empty();
     }

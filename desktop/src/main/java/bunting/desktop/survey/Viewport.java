@@ -18,8 +18,7 @@ public record Viewport(double pxPerM, double leftM, double topM) {
   public static Viewport around(Box box, double width, double height) {
     double wide = Math.max(0.5, box.right() - box.left());
     double high = Math.max(0.5, box.top() - box.bottom());
-    double scale =
-        Math.min((width - 2 * MARGIN) / wide, (height - 2 * MARGIN) / high);
+    double scale = Math.min((width - 2 * MARGIN) / wide, (height - 2 * MARGIN) / high);
     double s = Math.max(LEAST, Math.min(400, scale));
     double midX = (box.left() + box.right()) / 2;
     double midY = (box.top() + box.bottom()) / 2;

@@ -52,7 +52,8 @@ public final class VoltsView extends VBox {
   private final AtomicInteger number = new AtomicInteger();
 
   /** A figure of an option, and its name. */
-  private record Figure(String name, Function<VoltageOption, String> of, Function<VoltageOption, Double> bar) {}
+  private record Figure(
+      String name, Function<VoltageOption, String> of, Function<VoltageOption, Double> bar) {}
 
   private static final List<Figure> FIGURES =
       List.of(
@@ -64,7 +65,8 @@ public final class VoltsView extends VBox {
               "Feeds",
               o -> Integer.toString(o.plan().reading().totals().feeds()),
               o -> (double) o.plan().reading().totals().feeds()),
-          new Figure("Cable", o -> Texts.fixed(o.copper().cableM(), 0) + " m", o -> o.copper().cableM()),
+          new Figure(
+              "Cable", o -> Texts.fixed(o.copper().cableM(), 0) + " m", o -> o.copper().cableM()),
           new Figure(
               "Copper",
               o -> Texts.fixed(o.copper().kilograms(), 1) + " kg",
@@ -238,8 +240,7 @@ public final class VoltsView extends VBox {
     return grid;
   }
 
-  private int words(
-      GridPane grid, int row, String name, Function<VoltageOption, List<String>> of) {
+  private int words(GridPane grid, int row, String name, Function<VoltageOption, List<String>> of) {
     Label label = new Label(name);
     label.getStyleClass().add("soft");
     GridPane.setValignment(label, VPos.TOP);

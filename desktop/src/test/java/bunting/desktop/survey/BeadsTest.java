@@ -45,8 +45,7 @@ class BeadsTest {
     assertThat(beads.count()).isEqualTo(440);
     assertThat(beads.x(399)).isEqualTo(10);
     assertThat(beads.y(400)).isEqualTo(3);
-    assertThat(beads.nearest(new Point(5, 1.05), 0.2).orElseThrow().run().name())
-        .isEqualTo("long");
+    assertThat(beads.nearest(new Point(5, 1.05), 0.2).orElseThrow().run().name()).isEqualTo("long");
     assertThat(beads.nearest(new Point(5, 2), 0.5)).isEmpty();
   }
 
@@ -62,8 +61,8 @@ class BeadsTest {
 
   @Test
   void aReversedRunShowsItsFirstUniverseAtTheFarEnd() {
-    Run far = straight("far", "12v-strip-60", 300, 0)
-        .withFitting(new Fitting(1, Optional.empty(), true));
+    Run far =
+        straight("far", "12v-strip-60", 300, 0).withFitting(new Fitting(1, Optional.empty(), true));
     LensColours colours =
         new LensColours(
             new Beads(Assessor.plan(Show.of(List.of(far))).reading()), Lens.UNIVERSE, 0, false);

@@ -332,7 +332,8 @@ class SurveyWindowTest {
     onScreen(
         () -> {
           session.start(
-              Show.of(List.of(Run.of("Arch", "5v-strip-60", 643), Run.of("Sill", "5v-strip-60", 40))),
+              Show.of(
+                  List.of(Run.of("Arch", "5v-strip-60", 643), Run.of("Sill", "5v-strip-60", 40))),
               Optional.empty());
           return true;
         });

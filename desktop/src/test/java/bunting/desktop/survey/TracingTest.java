@@ -73,7 +73,9 @@ class TracingTest {
     assertThat(trace.lengthM()).isEqualTo(2);
   }
 
-  /** Two points of a picture 10 m apart by a guess, 4 m by the tape: what lies at one stays there. */
+  /**
+   * Two points of a picture 10 m apart by a guess, 4 m by the tape: what lies at one stays there.
+   */
   @Test
   void aPictureIsScaledAboutItsFirstPoint() {
     Picture picture = new Picture("p", Picture.Kind.PNG, 200, 100, new byte[0]);
