@@ -62,7 +62,7 @@ final class ImportCommand implements Callable<Integer> {
       }
       read = read.withOnlyType(type);
     }
-    List<SheetImport.Row> wrong = read.preview().stream().filter(r -> r.run().isEmpty()).toList();
+    List<SheetImport.Row> wrong = read.preview().stream().filter(r -> !r.sound()).toList();
     if (!wrong.isEmpty()) {
       throw new BadInputException(sentence(read, wrong));
     }

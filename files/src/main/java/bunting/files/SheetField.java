@@ -31,6 +31,13 @@ public enum SheetField {
   REVERSED("reverse_data", "Reversed", "reverse data|reversed|reverse"),
   COURSE("course_m", "Course", "course m|course"),
   ROUTE("route_m", "Route of the lead", "route m|route"),
+  KIND("light_kind", "Kind of light", "light kind"),
+  VOLTS("volts", "Volts", ""),
+  CHANNELS("channels", "Colours", ""),
+  WATTS("watts", "Watts", ""),
+  BULBS("bulbs", "Bulbs", ""),
+  BULB_WATTS("watts_per_bulb", "Watts a bulb", ""),
+  CORD("cord_amps", "Amps of the cord", ""),
   NOTE("", "Kept as a note", "");
 
   private final String column;
@@ -46,6 +53,14 @@ public enum SheetField {
   /** Headings that mean it, in lower case. */
   private List<String> headings() {
     return Arrays.asList(headings.split("\\|", -1));
+  }
+
+  /** Whether it means something only beside a kind of light. */
+  boolean ofOthers() {
+    return switch (this) {
+      case VOLTS, CHANNELS, WATTS, BULBS, BULB_WATTS, CORD -> true;
+      default -> false;
+    };
   }
 
   /** The column of RUNS.csv. */

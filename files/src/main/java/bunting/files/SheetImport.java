@@ -1,6 +1,9 @@
 package bunting.files;
 
+import bunting.core.show.BulbString;
+import bunting.core.show.OtherLoads;
 import bunting.core.show.PixelType;
+import bunting.core.show.PlainSet;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import java.math.BigDecimal;
@@ -8,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -29,10 +33,35 @@ public final class SheetImport {
   /** A cell that is wrong, by its column, from 0; -1: the row as a whole. */
   public record CellError(int column, String what) {}
 
-  /** What a row becomes: a run, or the errors that keep it from being one. */
-  public record Row(int number, Optional<Run> run, List<CellError> errors) {
+  /** What a row becomes: a light, or the errors that keep it from being one. */
+  public record Row(int number, Optional<Light> light, List<CellError> errors) {
     public Row {
       errors = List.copyOf(errors);
+    }
+
+    /** Whether it becomes something. */
+    public boolean sound() {
+      return light.isPresent();
+    }
+
+    /** The run, if it becomes one. */
+    public Optional<Run> run() {
+      return light.flatMap(Light::run);
+    }
+  }
+
+  /** One of the three kinds. */
+  public record Light(Optional<Run> run, Optional<PlainSet> set, Optional<BulbString> string) {
+    static Light of(Run run) {
+      return new Light(Optional.of(run), Optional.empty(), Optional.empty());
+    }
+
+    /** Its name. */
+    public String name() {
+      return run.map(Run::name)
+          .or(() -> set.map(PlainSet::name))
+          .or(() -> string.map(BulbString::name))
+          .orElseThrow();
     }
   }
 
@@ -54,7 +83,8 @@ public final class SheetImport {
       if (guess == SheetField.LENGTH && anyImperial(table, c)) {
         guess = SheetField.LENGTH_FT;
       }
-      mapping.add(taken(mapping, guess) ? SheetField.NOTE : guess);
+      boolean lone = guess.ofOthers() && !table.headings().contains(SheetField.KIND.column());
+      mapping.add(lone || taken(mapping, guess) ? SheetField.NOTE : guess);
     }
     if (!taken(mapping, SheetField.LENGTH) && !taken(mapping, SheetField.LENGTH_FT)) {
       byValues(table, mapping);
@@ -143,8 +173,8 @@ public final class SheetImport {
     Map<String, Integer> seen = new HashMap<>();
     for (int r = 0; r < table.rows().size(); r++) {
       Row row = row(r);
-      if (row.run().isPresent()) {
-        Integer before = seen.putIfAbsent(row.run().get().name(), row.number());
+      if (row.sound()) {
+        Integer before = seen.putIfAbsent(row.light().orElseThrow().name(), row.number());
         if (before != null) {
           String twice = "this name stands in row " + before + " too; names are unique.";
           row =
@@ -188,8 +218,7 @@ public final class SheetImport {
     mapping.forEach(f -> known.add(f.column()));
     known.add("type");
     try {
-      Run run = new RunRow(new Cells(file, number, cells), show, known).read();
-      return new Row(number, Optional.of(run), List.of());
+      return new Row(number, Optional.of(light(new Cells(file, number, cells), known)), List.of());
     } catch (Cells.BadCell e) {
       String what = e.column() + " " + e.what();
       return new Row(number, Optional.empty(), List.of(new CellError(columnOf(e.column()), what)));
@@ -197,6 +226,17 @@ public final class SheetImport {
       return new Row(
           number, Optional.empty(), List.of(new CellError(-1, String.valueOf(e.getMessage()))));
     }
+  }
+
+  private Light light(Cells cells, Set<String> known) throws BadInputException {
+    return switch (cells.text("light_kind")) {
+      case "", "pixels" -> Light.of(new RunRow(cells, show, known).read());
+      case "rgb-set" ->
+          new Light(Optional.empty(), Optional.of(OtherRow.plainSet(cells)), Optional.empty());
+      case "bulbs" ->
+          new Light(Optional.empty(), Optional.empty(), Optional.of(OtherRow.bulbString(cells)));
+      default -> throw cells.wrong("light_kind", "should be pixels, rgb-set or bulbs.");
+    };
   }
 
   private int columnOf(String name) {
@@ -210,7 +250,7 @@ public final class SheetImport {
 
   private Optional<String> converted(SheetField field, String raw) {
     return switch (field) {
-      case PIXELS, BUILT, PORT, GROUPING -> {
+      case PIXELS, BUILT, PORT, GROUPING, CHANNELS, BULBS -> {
         OptionalInt count = Measures.count(raw);
         yield count.isPresent()
             ? Optional.of(Integer.toString(count.getAsInt()))
@@ -234,7 +274,8 @@ public final class SheetImport {
             default -> Optional.empty();
           };
       case ORDER -> Optional.of(raw.toUpperCase(Locale.ROOT));
-      case NAME, GROUP, CONTROLLER, COURSE, ROUTE, NOTE -> Optional.of(raw);
+      case VOLTS, WATTS, BULB_WATTS, CORD -> Optional.of(raw.replace(',', '.'));
+      case NAME, GROUP, CONTROLLER, COURSE, ROUTE, KIND, NOTE -> Optional.of(raw);
     };
   }
 
@@ -244,7 +285,8 @@ public final class SheetImport {
 
   private static String asks(SheetField field) {
     return switch (field) {
-      case PIXELS, BUILT, PORT, GROUPING -> "should be a whole number, such as 150.";
+      case PIXELS, BUILT, PORT, GROUPING, CHANNELS, BULBS ->
+          "should be a whole number, such as 150.";
       case LENGTH, LENGTH_CM, LENGTH_FT, LEAD ->
           "should be a length, such as 3.75, 3,75 m, 375 cm or 12'6\".";
       case X, Y, END_X, END_Y -> "should be a place in metres, such as 4.5.";
@@ -266,20 +308,29 @@ public final class SheetImport {
     return fitting.size() == 1 ? Optional.of(fitting.getFirst()) : Optional.empty();
   }
 
-  /** The show with all runs that are sound in place of its own. */
+  /** The show with all lights that are sound in place of its own. */
   public Show taken() {
-    return show.withRuns(preview().stream().flatMap(r -> r.run().stream()).toList());
+    return added(show.withRuns(List.of()).withOthers(OtherLoads.NONE));
   }
 
-  /** The show with all runs that are sound added; those of the same name are replaced. */
+  /** The show with all lights that are sound added; those of the same name are replaced. */
   public Show added() {
-    Show next = show;
+    return added(show);
+  }
+
+  private Show added(Show to) {
+    Map<String, Run> runs = new LinkedHashMap<>();
+    to.runs().forEach(r -> runs.put(r.name(), r));
+    Map<String, PlainSet> sets = new LinkedHashMap<>();
+    to.others().plainSets().forEach(s -> sets.put(s.name(), s));
+    Map<String, BulbString> strings = new LinkedHashMap<>();
+    to.others().bulbStrings().forEach(b -> strings.put(b.name(), b));
     for (Row row : preview()) {
-      if (row.run().isPresent()) {
-        Run run = row.run().get();
-        next = next.run(run.name()).isPresent() ? next.withRun(run) : next.withNewRun(run);
-      }
+      row.light().flatMap(Light::run).ifPresent(r -> runs.put(r.name(), r));
+      row.light().flatMap(Light::set).ifPresent(s -> sets.put(s.name(), s));
+      row.light().flatMap(Light::string).ifPresent(b -> strings.put(b.name(), b));
     }
-    return next;
+    return to.withRuns(List.copyOf(runs.values()))
+        .withOthers(new OtherLoads(List.copyOf(sets.values()), List.copyOf(strings.values())));
   }
 }

@@ -121,8 +121,15 @@ class SheetImportTest {
     SheetImport better = sheet.withCell(0, 2, "48").withCell(1, 1, "5v-string-10");
     assertThat(better.preview().get(2).errors().getFirst().what()).contains("row 2");
     SheetImport best = better.withCell(2, 0, "Axle");
-    assertThat(best.preview()).allMatch(r -> r.run().isPresent());
+    assertThat(best.preview()).allMatch(SheetImport.Row::sound);
     assertThat(best.taken().runs()).hasSize(3);
+  }
+
+  @Test
+  void columnsWithUnitsInThemAreLengths() throws Exception {
+    SheetImport sheet = read("u.csv", "Run,Strip,How far\nHoist,5v-strip-60,\"5,40 m\"\n");
+    assertThat(sheet.mapping().get(2)).isEqualTo(SheetField.LENGTH);
+    assertThat(sheet.taken().runs().getFirst().pixels()).isEqualTo(324);
   }
 
   @Test
@@ -190,7 +197,8 @@ class SheetImportTest {
     Show show = ShowFiles.open(Path.of("../examples/RUNS.csv"));
     Path list = Files.write(folder.resolve("again.csv"), RunsWriter.write(show));
     SheetImport sheet = SheetImport.read(list, show);
-    assertThat(sheet.preview()).allMatch(r -> r.run().isPresent());
+    assertThat(sheet.preview()).allMatch(SheetImport.Row::sound);
     assertThat(sheet.taken().runs()).isEqualTo(show.runs());
+    assertThat(sheet.taken().others()).isEqualTo(show.others());
   }
 }

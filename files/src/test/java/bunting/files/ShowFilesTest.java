@@ -84,7 +84,7 @@ class ShowFilesTest {
     Assessment plan = Assessor.plan(fair());
     var first = Papers.write(plan, folder.resolve("a"));
     var second = Papers.write(plan, folder.resolve("b"));
-    assertThat(first).hasSize(12);
+    assertThat(first).hasSize(14);
     for (int i = 0; i < first.size(); i++) {
       assertThat(Files.readAllBytes(first.get(i)))
           .as(first.get(i).toString())
@@ -100,7 +100,8 @@ class ShowFilesTest {
     }
     String patch = Files.readString(folder.resolve("a/patch-table.csv"), StandardCharsets.UTF_8);
     int rows = plan.reading().segments().stream().mapToInt(s -> s.slots().size()).sum();
-    assertThat(patch.lines()).hasSize(rows + 1);
+    int sets = plan.reading().others().sets().size();
+    assertThat(patch.lines()).hasSize(rows + sets + 1);
   }
 
   @Test
@@ -110,6 +111,6 @@ class ShowFilesTest {
         show.withRuns(
             java.util.List.of(
                 bunting.core.show.Run.of("<b>&\"\u0007 \uD83C\uDF84 Mühle", "5v-strip-60", 10)));
-    assertThat(Papers.write(Assessor.plan(odd), folder.resolve("odd"))).hasSize(12);
+    assertThat(Papers.write(Assessor.plan(odd), folder.resolve("odd"))).hasSize(14);
   }
 }

@@ -47,7 +47,7 @@ import javafx.stage.Stage;
 /** The one window. */
 public final class MainWindow {
   private static final double DRAWER_HEIGHT = 268;
-  private static final double TAPE_HEIGHT = 292;
+  private static final double TAPE_HEIGHT = 316;
   private static final String KEYS =
       "F5 survey    F6 lines    F2 edit    F7 built counts    F4 findings    F8 day or night   "
           + " Ctrl Z undo    Ctrl K find or do";
@@ -95,8 +95,9 @@ public final class MainWindow {
     Commands commands = new Commands(session, this, asker);
     start = new StartScreen(commands);
     rail = new Rail(session, this::go);
-    survey = new SurveyScreen(session, palette);
-    tape = new TapeSheet(session);
+    SurveyScreen elevationScreen = new SurveyScreen(session, palette);
+    survey = elevationScreen;
+    tape = new TapeSheet(session, () -> elevationScreen.elevation().drafting().newType());
     cut = new CutView(session);
     volts = new VoltsView(session);
     others = new OthersView(session);

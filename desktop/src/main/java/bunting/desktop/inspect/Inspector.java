@@ -197,6 +197,9 @@ public final class Inspector extends ScrollPane {
 
   private void box(Assessment plan, String id) {
     title(id, "controller");
+    BoxEditor editor = new BoxEditor(session, plan.reading(), id);
+    add(editor.rows());
+    first = Optional.of(editor.firstField());
     for (var c : plan.reading().decisions().controllers()) {
       if (c.controller().id().equals(id)) {
         var type =

@@ -49,6 +49,7 @@ final class PlaceEditor {
           if (key.kind() == Selection.Kind.OUTLET) {
             rows.add(Field.row("Circuit", circuits(), ""));
           }
+          rows.addAll(new LightEditor(session, show, key).rows());
           facts(reading).forEach(t -> rows.add(words(t)));
         });
   }

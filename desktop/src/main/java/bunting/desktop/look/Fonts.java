@@ -3,6 +3,8 @@ package bunting.desktop.look;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.HashMap;
+import java.util.Map;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
@@ -11,6 +13,13 @@ import javafx.scene.text.Text;
 public final class Fonts {
   private static final String FOLDER = "/com/formdev/flatlaf/fonts/inter/Inter-";
   private static final String FAMILY = load();
+
+  /** Names are measured again each frame; what was measured is kept, up to so many. */
+  private static final int WIDTHS_MAX = 20_000;
+
+  private static final Map<Measured, Double> WIDTHS = new HashMap<>();
+
+  private record Measured(String text, Font font) {}
 
   private Fonts() {}
 
@@ -29,8 +38,17 @@ public final class Fonts {
     return Font.font(FAMILY, FontWeight.BOLD, size);
   }
 
-  /** Width of a text in a font, in pixels. */
+  /** Width of a text in a font, in pixels. Called on the interface thread. */
   public static double width(String text, Font font) {
+    if (WIDTHS.size() > WIDTHS_MAX) {
+      WIDTHS.clear();
+    }
+    return WIDTHS.computeIfAbsent(new Measured(text, font), Fonts::measured);
+  }
+
+  private static double measured(Measured what) {
+    String text = what.text();
+    Font font = what.font();
     Text measure = new Text(text);
     measure.setFont(font);
     return measure.getLayoutBounds().getWidth();

@@ -176,9 +176,12 @@ public final class ImportView extends VBox {
 
   private String becomes(int row) {
     SheetImport.Row read = preview.get(row);
+    if (!read.sound()) {
+      return "! " + read.errors().getFirst().what();
+    }
     return read.run()
         .map(r -> r.pixels() + " px of " + r.type())
-        .orElseGet(() -> "! " + read.errors().getFirst().what());
+        .orElse("a plain set or a bulb string");
   }
 
   private void change(SheetImport next) {
@@ -188,7 +191,7 @@ public final class ImportView extends VBox {
     table.getItems().setAll(IntStream.range(0, next.rows()).boxed().toList());
     table.refresh();
     table.getSelectionModel().select(Math.min(row, next.rows() - 1));
-    long wrong = preview.stream().filter(r -> r.run().isEmpty()).count();
+    long wrong = preview.stream().filter(r -> !r.sound()).count();
     long sound = preview.size() - wrong;
     state.setText(
         wrong == 0
@@ -209,7 +212,7 @@ public final class ImportView extends VBox {
   private void take(boolean whole) {
     SheetImport read = sheet.orElseThrow();
     Show next = whole ? read.taken() : read.added();
-    long count = preview.stream().filter(r -> r.run().isPresent()).count();
+    long count = preview.stream().filter(SheetImport.Row::sound).count();
     close.run();
     if (session.show().isPresent()) {
       session.edit(count + " runs were taken in.", next);

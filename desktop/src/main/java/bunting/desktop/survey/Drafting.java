@@ -87,7 +87,7 @@ public final class Drafting {
   }
 
   /** Type of runs to come: the one chosen, else that of the last run, else the first there is. */
-  PixelType newType() {
+  public PixelType newType() {
     Show show = session.show().orElseThrow();
     Map<String, PixelType> types = show.catalogue().pixelTypesById();
     String last =

@@ -27,7 +27,7 @@ final class ElevationKeys {
     view.setOnKeyPressed(this::pressed);
     view.setOnKeyTyped(
         e -> {
-          if (!e.isShortcutDown() && drafting.type(e.getCharacter())) {
+          if (!e.isShortcutDown() && (drafting.type(e.getCharacter()) || lens(e.getCharacter()))) {
             e.consume();
           }
         });
@@ -41,6 +41,16 @@ final class ElevationKeys {
     if (done(e) || (!measuring && letter(e.getCode()))) {
       e.consume();
     }
+  }
+
+  /** With no tool in hand, 1 to 7 take up a lens. */
+  private boolean lens(String character) {
+    int n = "1234567".indexOf(character);
+    if (drafting.tool().get() != Tool.PICK || character.isEmpty() || n < 0) {
+      return false;
+    }
+    view.lens().set(List.of(Lens.values()).get(n));
+    return true;
   }
 
   private boolean letter(KeyCode code) {

@@ -11,6 +11,7 @@ import bunting.desktop.model.Session;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -26,18 +27,25 @@ public final class TapeSheet extends VBox {
   private static final double[] FIGURES = {56, 50, 44};
 
   private final Session session;
+  private final Supplier<PixelType> newType;
   private final ListView<Run> list = new ListView<>();
   private final Label whose = new Label();
   private final TextField built = new TextField();
   private final Label moved = new Label();
+  private final TextField typed = new TextField();
   private Map<String, PixelType> types = Map.of();
   private Lengths lengths = new Lengths(false);
   private boolean following;
 
-  /** A sheet on a session. */
-  public TapeSheet(Session session) {
+  /**
+   * A sheet on a session.
+   *
+   * @param newType type of runs that are typed in
+   */
+  public TapeSheet(Session session, Supplier<PixelType> newType) {
     super(6);
     this.session = session;
+    this.newType = newType;
     getStyleClass().add("tape-sheet");
     list.setId("tape");
     list.setCellFactory(v -> new RunCell());
@@ -59,7 +67,10 @@ public final class TapeSheet extends VBox {
     moved.managedProperty().bind(moved.textProperty().isNotEmpty());
     moved.visibleProperty().bind(moved.textProperty().isNotEmpty());
     moved.textProperty().bind(session.moved());
-    getChildren().addAll(head(), list, entry, moved);
+    typed.setId("tape-new");
+    typed.setPromptText("type a run: Sill 2.4 m, or Sill 144 px");
+    typed.setOnAction(e -> add());
+    getChildren().addAll(head(), list, typed, entry, moved);
     session.assessment().addListener(o -> refresh());
     session.selection().addListener(o -> follow());
     list.getSelectionModel()
@@ -90,6 +101,25 @@ public final class TapeSheet extends VBox {
     label.setMaxWidth(FIGURES[column]);
     label.setAlignment(Pos.CENTER_RIGHT);
     return label;
+  }
+
+  /** A run by its name and its length or count, with no place yet: below the ground line. */
+  private void add() {
+    Optional<Show> show = session.show();
+    Optional<Run> run =
+        show.flatMap(s -> TypedRun.parse(typed.getText(), s, newType.get(), lengths));
+    if (run.isEmpty()) {
+      session.say(
+          "Type a name that is free, then a length with its unit or a count: Sill 2.4 m, Sill"
+              + " 8'2\", Sill 144 px.");
+      return;
+    }
+    typed.clear();
+    session.selection().set(new Selection.OfRun(run.get().name()));
+    session.edit(
+        run.get().name() + " has " + run.get().pixels() + " pixels; drag it to its place.",
+        show.get().withNewRun(run.get()));
+    typed.requestFocus();
   }
 
   private void refresh() {

@@ -407,6 +407,13 @@ class SurveyWindowTest {
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(totals().channels()).isEqualTo(channels + 3);
     assertThat(totals().bulbStrings()).isEqualTo(1);
+    onScreen(
+        () -> {
+          session.selection().set(new Selection.OfPlace(Selection.Kind.SET, "Hull"));
+          return true;
+        });
+    enter(robot, "#edit-watts", "36");
+    assertThat(show().others().plainSets().getFirst().amps(100)).isEqualTo(3);
     robot.clickOn("#set-add");
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(onScreen(() -> robot.lookup("#others-problem").queryAs(Label.class).getText()))
@@ -414,9 +421,44 @@ class SurveyWindowTest {
   }
 
   @Test
+  void runsAreTypedAndBoxesKeptAndChanged(FxRobot robot) {
+    robot.clickOn("#start-new");
+    robot.clickOn("#tape-new").write("Sill 2.4 m").push(KeyCode.ENTER);
+    robot.write("Step 96 px").push(KeyCode.ENTER).write("Sill 1 m").push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(show().runs()).extracting(Run::name).containsExactly("Sill", "Step");
+    assertThat(show().runs().getFirst().pixels()).isEqualTo(72);
+    onScreen(
+        () -> {
+          session.selection().set(new Selection.OfBox("C1"));
+          return true;
+        });
+    robot.clickOn("#edit-keep");
+    WaitForAsyncUtils.waitForFxEvents();
+    enter(robot, "#edit-name", "Cellar");
+    ComboBox<Object> kind = robot.lookup("#edit-kind").queryComboBox();
+    onScreen(
+        () -> {
+          kind.getSelectionModel().select(2);
+          return true;
+        });
+    enter(robot, "#edit-x", "-1.5");
+    var box = show().controllers().orElseThrow().getFirst();
+    assertThat(box.id()).isEqualTo("Cellar");
+    assertThat(box.type()).isEqualTo("box-8");
+    assertThat(box.x()).isEqualTo(-1.5);
+    undoAll(robot);
+    assertThat(show().controllers()).isEmpty();
+  }
+
+  @Test
   void lensesColourAndFeetAreFeet(FxRobot robot) {
     simple();
     robot.push(KeyCode.F5);
+    robot.push(KeyCode.DIGIT4);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(onScreen(() -> window.orElseThrow().elevation().lens().get()))
+        .isEqualTo(Lens.UNIVERSE);
     for (Lens lens : Lens.values()) {
       robot.clickOn("#lens-" + lens.name().toLowerCase(java.util.Locale.ROOT));
       WaitForAsyncUtils.waitForFxEvents();
