@@ -2,7 +2,8 @@ package bunting.files;
 
 import bunting.core.show.Course;
 import bunting.core.show.Point;
-import bunting.core.show.Texts;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -42,11 +43,18 @@ final class CourseText {
   }
 
   private static String numbers(Point p, double... more) {
-    StringBuilder text = new StringBuilder(Texts.number(p.x()) + " " + Texts.number(p.y()));
+    StringBuilder text = new StringBuilder(number(p.x()) + " " + number(p.y()));
     for (double d : more) {
-      text.append(' ').append(Texts.number(d));
+      text.append(' ').append(number(d));
     }
     return text.toString();
+  }
+
+  /** Finer than a millimetre, so that a length that was typed is not one pixel short when read. */
+  private static String number(double value) {
+    BigDecimal rounded =
+        BigDecimal.valueOf(value).setScale(6, RoundingMode.HALF_UP).stripTrailingZeros();
+    return rounded.signum() == 0 ? "0" : rounded.toPlainString();
   }
 
   /** The course of a text; empty where it is none. */

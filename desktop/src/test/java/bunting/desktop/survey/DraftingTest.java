@@ -1,0 +1,222 @@
+package bunting.desktop.survey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bunting.core.show.Course;
+import bunting.core.show.Picture;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Underlay;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** The tools, without a window. */
+class DraftingTest {
+  private Session session = new Session();
+  private Drafting drafting = new Drafting(session, () -> {});
+  private int painted;
+
+  @BeforeEach
+  void begin() {
+    session = new Session();
+    session.start(Show.of(List.of()), Optional.empty());
+    drafting = new Drafting(session, () -> painted++);
+  }
+
+  private Show show() {
+    return session.show().orElseThrow();
+  }
+
+  private void at(double x, double y) {
+    drafting.moveTo(new Point(x, y), 0.05);
+    drafting.set();
+  }
+
+  private void typed(String text) {
+    text.chars().forEach(c -> drafting.type(Character.toString(c)));
+  }
+
+  @Test
+  void aTraceBecomesARunAndTheToolIsPutDown() {
+    drafting.take(Tool.TRACE);
+    at(0, 0);
+    at(4, 0);
+    drafting.set();
+    Run run = show().runs().getFirst();
+    assertThat(run.pixels()).isEqualTo(120);
+    assertThat(run.type()).isEqualTo("5v-strip-30");
+    assertThat(drafting.tool().get()).isEqualTo(Tool.PICK);
+    assertThat(session.selection().get()).isEqualTo(new Selection.OfRun("Run 1"));
+    assertThat(session.message().get()).contains("4.00 m make 120 pixels");
+    assertThat(painted).isPositive();
+  }
+
+  @Test
+  void oneCornerIsNoRun() {
+    drafting.take(Tool.TRACE);
+    at(0, 0);
+    drafting.set();
+    assertThat(show().runs()).isEmpty();
+    assertThat(session.message().get()).contains("at least two corners");
+    assertThat(drafting.tool().get()).isEqualTo(Tool.TRACE);
+  }
+
+  @Test
+  void whatIsTypedIsALengthOrIsRefused() {
+    drafting.take(Tool.TRACE);
+    assertThat(drafting.type("4")).as("no leg to measure yet").isFalse();
+    at(0, 0);
+    drafting.moveTo(new Point(3, 0), 0.05);
+    typed("4..");
+    drafting.set();
+    assertThat(session.message().get()).contains("is no length");
+    drafting.back();
+    typed("5");
+    drafting.set();
+    assertThat(drafting.tracing().corners().getLast().x()).isEqualTo(4.5);
+    assertThat(drafting.type("x")).isFalse();
+  }
+
+  @Test
+  void aTraceOfATraceMeetsItsEnd() {
+    drafting.take(Tool.TRACE);
+    at(0, 0);
+    at(4, 0);
+    drafting.set();
+    drafting.take(Tool.TRACE);
+    drafting.moveTo(new Point(0.03, 0.02), 0.05);
+    assertThat(drafting.next()).isEqualTo(new Tracing.Next(new Point(0, 0), Tracing.Led.MET));
+  }
+
+  @Test
+  void cancelForgetsWhatWasBegunThenTheToolThenTheSelection() {
+    drafting.take(Tool.TRACE);
+    at(0, 0);
+    drafting.cancel();
+    assertThat(drafting.tracing().corners()).isEmpty();
+    assertThat(drafting.tool().get()).isEqualTo(Tool.TRACE);
+    drafting.cancel();
+    assertThat(drafting.tool().get()).isEqualTo(Tool.PICK);
+    session.selection().set(new Selection.OfBox("a"));
+    drafting.cancel();
+    assertThat(session.selection().get()).isEqualTo(new Selection.Nothing());
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Tool.class,
+      names = {"RING", "GRID", "SPOKES", "VERTICALS"})
+  void shapesAreSetWhereTheHandIs(Tool tool) {
+    drafting.take(tool);
+    at(5, 6);
+    Course course = show().runs().getFirst().hanging().course().orElseThrow();
+    Point place =
+        switch (course) {
+          case Course.Ring r -> r.centre();
+          case Course.Grid g -> g.corner();
+          case Course.Spokes s -> s.centre();
+          case Course.Traced t -> t.corners().getFirst();
+        };
+    assertThat(place).isEqualTo(new Point(5, 6));
+    session.undo();
+    assertThat(show().runs()).isEmpty();
+  }
+
+  @ParameterizedTest
+  @EnumSource(
+      value = Tool.class,
+      names = {"BOX", "OUTLET", "NETWORK", "NOTE"})
+  void placesAreSetAndSelected(Tool tool) {
+    drafting.take(tool);
+    at(2, 3);
+    assertThat(Places.of(show())).hasSize(1);
+    assertThat(Places.of(show()).getFirst().at()).isEqualTo(new Point(2, 3));
+    assertThat(session.selection().get()).isEqualTo(Places.of(show()).getFirst().key());
+  }
+
+  @Test
+  void aScaleNeedsAPictureTwoPointsAndALength() {
+    drafting.take(Tool.SCALE);
+    at(0, 0);
+    assertThat(session.message().get()).contains("no picture");
+    Picture picture = new Picture("p", Picture.Kind.PNG, 100, 50, new byte[0]);
+    session.edit(
+        "laid",
+        show().withSurvey(show().survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
+    drafting.take(Tool.SCALE);
+    at(0, 0);
+    at(10, 0);
+    drafting.set();
+    assertThat(session.message().get()).contains("Type how far");
+    assertThat(drafting.hint()).contains("between the points");
+    typed("2.5");
+    drafting.set();
+    assertThat(show().survey().underlay().orElseThrow().metresPerUnit())
+        .isCloseTo(0.05, within(1e-12));
+  }
+
+  @Test
+  void aLeadBelongsToARun() {
+    drafting.take(Tool.LEAD);
+    at(0, 0);
+    drafting.set();
+    assertThat(session.message().get()).contains("Choose a run first");
+    session.edit("run", Show.of(List.of(Run.of("a", "5v-strip-60", 10))));
+    session.selection().set(new Selection.OfRun("a"));
+    drafting.take(Tool.LEAD);
+    at(0, 5);
+    at(2, 5);
+    drafting.set();
+    assertThat(show().run("a").orElseThrow().hanging().route())
+        .containsExactly(new Point(0, 5), new Point(2, 5));
+  }
+
+  @Test
+  void pictureEditsAreOneStepEach() {
+    UnderlayEdits.move(session, 1, 1);
+    assertThat(session.message().get()).contains("no picture");
+    Picture picture = new Picture("p", Picture.Kind.PNG, 100, 50, new byte[0]);
+    session.edit(
+        "laid",
+        show().withSurvey(show().survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
+    UnderlayEdits.move(session, 1, -2);
+    UnderlayEdits.turn(session, 3);
+    UnderlayEdits.dim(session, -30);
+    Underlay now = show().survey().underlay().orElseThrow();
+    assertThat(now.origin()).isEqualTo(new Point(1, -2));
+    assertThat(now.turnDeg()).isEqualTo(3);
+    assertThat(now.opacityPercent()).isEqualTo(25);
+    UnderlayEdits.remove(session);
+    assertThat(show().survey().underlay()).isEmpty();
+    for (int i = 0; i < 5; i++) {
+      session.undo();
+    }
+    assertThat(show()).isEqualTo(Show.of(List.of()));
+  }
+
+  @Test
+  void aCountSaysWhatMoves() {
+    session.edit(
+        "runs",
+        Show.of(
+            List.of(
+                Run.of("a", "12v-string-10", 50),
+                Run.of("b", "12v-string-10", 50),
+                Run.of("c", "12v-string-10", 50))));
+    session.count("b", 48);
+    assertThat(session.moved().get())
+        .isEqualTo(
+            "b: built 48, planned 50, 2 less. 1 run moves: c, from C1 port 1, universe 1 slot 301"
+                + " to C1 port 1, universe 1 slot 295; 2 keep their place.");
+    session.count("b", 50);
+    assertThat(session.moved().get()).startsWith("b: built 50, planned 50, as planned.");
+  }
+}
