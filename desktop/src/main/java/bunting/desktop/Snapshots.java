@@ -116,21 +116,21 @@ final class Snapshots {
               window.elevation().show(new Viewport.Box(0, -1, 17, 10));
             }),
         new View(
-            "survey-white-test",
+            "survey-ports",
             () -> {
               session.selection().set(new Selection.Nothing());
-              window.elevation().lens().set(Lens.WHITE);
-              window.elevation().show(new Viewport.Box(60, -2, 88, 10));
+              window.elevation().lens().set(Lens.PORT);
+              window.elevation().show(new Viewport.Box(18, -2, 58, 10));
             }),
         new View("cut-list", () -> window.go(Screen.CUT)),
         new View("voltages", () -> window.go(Screen.VOLTS)),
         new View("other-lights", () -> window.go(Screen.OTHERS)),
         new View(
-            "survey-night",
+            "survey-white-test",
             () -> {
               window.go(Screen.ELEVATION);
-              window.elevation().lens().set(Lens.PORT);
-              window.elevation().show(new Viewport.Box(18, -2, 58, 10));
+              window.elevation().lens().set(Lens.WHITE);
+              window.elevation().show(new Viewport.Box(60, -2, 88, 10));
               window.toggleTheme();
             }),
         new View("ports-night", () -> window.go(Screen.PORTS)));

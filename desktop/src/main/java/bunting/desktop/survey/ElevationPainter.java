@@ -187,10 +187,10 @@ final class ElevationPainter {
     g.setLineDashes(4, 3);
     outline(g, strip, moving);
     g.setLineDashes();
-    for (List<Point> line : strip.outlines()) {
-      if (line.size() <= 12) {
-        legs(g, line);
-      }
+    // The strands of a shape are all alike: one measure tells them all. Arcs have no legs.
+    List<Point> first = strip.outlines().getFirst();
+    if (first.size() <= 12) {
+      legs(g, first);
     }
     lead(g, strip);
     Run run = strip.run();
