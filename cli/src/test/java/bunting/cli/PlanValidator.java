@@ -59,7 +59,7 @@ final class PlanValidator {
   void validate() {
     everyPixelOnce();
     ports();
-    new SlotRules(plan, settings, types, kinds, boxes).check();
+    new SlotRules(plan, settings, types, kinds, boxes, runs).check();
     islands();
     fusesAndBoards();
     suppliesAndCircuits();
@@ -114,7 +114,8 @@ final class PlanValidator {
   }
 
   private int pixels(String run) {
-    return Integer.parseInt(runs.get(run).get("pixels"));
+    String built = runs.get(run).getOrDefault("built_pixels", "");
+    return Integer.parseInt(built.isEmpty() ? runs.get(run).get("pixels") : built);
   }
 
   private void ports() {
@@ -351,6 +352,12 @@ final class PlanValidator {
     double x = number(row, "x_m", 0);
     double y = number(row, "y_m", 0);
     int n = pixels(segment.path("run").asText());
+    if (!row.getOrDefault("course_m", "").isEmpty()) {
+      double[] at = Corners.at(row.get("course_m"), n == 1 ? 0 : (pixel - 1.0) / (n - 1));
+      return Math.abs(box.path("x").asDouble() - at[0])
+          + Math.abs(box.path("y").asDouble() - at[1])
+          + 1;
+    }
     boolean given =
         !row.getOrDefault("end_x_m", "").isEmpty() || !row.getOrDefault("end_y_m", "").isEmpty();
     double endX =

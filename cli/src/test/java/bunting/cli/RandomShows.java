@@ -3,6 +3,7 @@ package bunting.cli;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,15 +28,21 @@ final class RandomShows {
           "group",
           "controller",
           "port",
-          "split");
+          "split",
+          "built_pixels",
+          "group_pixels",
+          "reverse_data",
+          "course_m");
 
   final ObjectNode settings = MAPPER.createObjectNode();
   final Map<String, Map<String, String>> runs = new LinkedHashMap<>();
   private final Random random;
+  private final boolean surveyed;
   private int controllers;
 
   RandomShows(long seed) {
     random = new Random(seed);
+    surveyed = random.nextBoolean();
     settings();
     runs();
   }
@@ -175,7 +182,30 @@ final class RandomShows {
         row.put("port", random.nextBoolean() ? "1" : "");
       }
       row.put("split", random.nextInt(3) == 0 ? "no" : "yes");
+      if (surveyed) {
+        survey(row);
+      }
       runs.put(row.get("name"), row);
+    }
+  }
+
+  /** What a survey adds: a built count, shared slots, reversal, corners. */
+  private void survey(Map<String, String> row) {
+    if (random.nextInt(4) == 0) {
+      row.put("built_pixels", "" + pick(1, 40));
+    }
+    if (random.nextInt(3) == 0) {
+      row.put("group_pixels", "" + pick(1, 6));
+    }
+    if (random.nextInt(3) == 0) {
+      row.put("reverse_data", "yes");
+    }
+    if (random.nextInt(3) == 0) {
+      List<String> corners = new ArrayList<>();
+      for (int i = pick(2, 4); i > 0; i--) {
+        corners.add(pick(-8, 8) + ".5 " + (pick(0, 4) + i));
+      }
+      row.put("course_m", String.join("; ", corners));
     }
   }
 

@@ -16,13 +16,16 @@ final class SlotRules {
   private final Map<String, JsonNode> types;
   private final Map<String, JsonNode> kinds;
   private final Map<String, JsonNode> boxes;
+  private final Map<String, Map<String, String>> runs;
 
   SlotRules(
       JsonNode plan,
       JsonNode settings,
       Map<String, JsonNode> types,
       Map<String, JsonNode> kinds,
-      Map<String, JsonNode> boxes) {
+      Map<String, JsonNode> boxes,
+      Map<String, Map<String, String>> runs) {
+    this.runs = runs;
     this.plan = plan;
     this.settings = settings;
     this.types = types;
@@ -50,6 +53,14 @@ final class SlotRules {
     long before = 0;
     for (JsonNode s : plan.path("segments")) {
       int channels = types.get(s.path("pixelType").asText()).path("channels").asInt();
+      Map<String, String> run = runs.get(s.path("run").asText());
+      String shared = run.getOrDefault("group_pixels", "");
+      int group = shared.isEmpty() ? 1 : Integer.parseInt(shared);
+      boolean reversed = run.getOrDefault("reverse_data", "").equals("yes");
+      assertThat(s.path("grouping").asInt()).isEqualTo(group);
+      assertThat(s.path("reversed").asBoolean()).isEqualTo(reversed);
+      int begin = s.path("firstPixel").asInt();
+      int edge = reversed ? s.path("lastPixel").asInt() : begin;
       Map<Integer, Integer> slotsOf = new TreeMap<>();
       for (JsonNode row : s.path("slots")) {
         int u = row.path("universe").asInt();
@@ -65,11 +76,18 @@ final class SlotRules {
           assertThat(taken.add(u * 1000L + slot)).as("slot twice").isTrue();
         }
         perBox.computeIfAbsent(s.path("controller").asText(), k -> new HashSet<>()).add(u);
-        int rowPixels = row.path("lastPixel").asInt() - row.path("firstPixel").asInt() + 1;
+        int from = row.path("firstPixel").asInt();
+        int to = row.path("lastPixel").asInt();
+        int low = Math.min(from, to);
+        int high = Math.max(from, to);
+        assertThat(reversed ? from >= to : from <= to).as("direction of slots").isTrue();
         if (whole) {
-          assertThat(last - first + 1).isEqualTo(rowPixels * channels);
+          assertThat(from).as("no gap between rows").isEqualTo(edge);
+          edge = reversed ? low - 1 : high + 1;
+          int sets = (high - begin) / group - (low - begin) / group + 1;
+          assertThat(last - first + 1).isEqualTo(sets * channels);
         }
-        for (int p = row.path("firstPixel").asInt(); p <= row.path("lastPixel").asInt(); p++) {
+        for (int p = low; p <= high; p++) {
           slotsOf.merge(p, 1, Integer::sum);
         }
         if (a.path("portStart").asText().equals("new-universe")) {
