@@ -3,6 +3,7 @@ package bunting.core.plan;
 import bunting.core.checks.Severity;
 import bunting.core.show.Catalogue;
 import bunting.core.show.Controller;
+import bunting.core.show.OtherLoads;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -52,12 +53,13 @@ public final class VoltageComparison {
       }
     }
     Show changed = retyped(show, chosen, becomes, catalogue);
-    Show alone = changed.withRuns(only(changed, chosen));
+    Show alone = changed.withRuns(only(changed, chosen)).withOthers(OtherLoads.NONE);
     Show freed = freed(changed);
     Assessment plan = Assessor.plan(alone);
     Show takeOver = changed;
     if (unplaced(plan) > 0 && show.controllers().isPresent()) {
-      Assessment other = Assessor.plan(freed.withRuns(only(freed, chosen)));
+      Assessment other =
+          Assessor.plan(freed.withRuns(only(freed, chosen)).withOthers(OtherLoads.NONE));
       if (unplaced(other) < unplaced(plan)) {
         plan = other;
         takeOver = freed;

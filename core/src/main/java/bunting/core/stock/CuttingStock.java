@@ -20,6 +20,10 @@ import java.util.List;
  */
 public final class CuttingStock {
   private static final int PATTERNS_MAX = 20_000;
+
+  /** Steps of the search for patterns; with more, they are too many. */
+  private static final int STEPS_MAX = 2_000_000;
+
   private static final double DETERMINISTIC_SECONDS = 6;
 
   /**
@@ -66,6 +70,8 @@ public final class CuttingStock {
   private final int[] demand;
   private final List<List<Integer>> piecesOf = new ArrayList<>();
   private final List<Pattern> patterns = new ArrayList<>();
+  private final long[] shorter;
+  private int steps;
 
   private CuttingStock(List<Integer> pieces, List<Bar> bars) {
     this.bars = bars;
@@ -81,6 +87,10 @@ public final class CuttingStock {
       }
       piecesOf.add(own);
       demand[kind] = own.size();
+    }
+    this.shorter = new long[lengths.length + 1];
+    for (int kind = lengths.length - 1; kind >= 0; kind--) {
+      shorter[kind] = shorter[kind + 1] + (long) lengths[kind] * demand[kind];
     }
   }
 
@@ -109,15 +119,30 @@ public final class CuttingStock {
 
   private Result go() {
     Result greedy = greedy();
-    for (int bar = 0; bar < bars.size() && patterns.size() <= PATTERNS_MAX; bar++) {
+    for (int bar = 0; bar < bars.size() && !tooMany(); bar++) {
       fill(bar, 0, bars.get(bar).length(), new int[lengths.length]);
     }
-    return patterns.size() > PATTERNS_MAX ? greedy : exact(greedy);
+    return tooMany() || !available() ? greedy : exact(greedy);
+  }
+
+  private boolean tooMany() {
+    return patterns.size() > PATTERNS_MAX || steps > STEPS_MAX;
+  }
+
+  /** The solver is native code; where there is none for the machine, the longest first must do. */
+  private static boolean available() {
+    try {
+      Loader.loadNativeLibraries();
+      return true;
+    } catch (RuntimeException | UnsatisfiedLinkError e) {
+      return false;
+    }
   }
 
   /** All fillings of a bar to which no further piece can be added. */
   private void fill(int bar, int kind, int left, int[] counts) {
-    if (patterns.size() > PATTERNS_MAX) {
+    steps++;
+    if (tooMany()) {
       return;
     }
     if (kind == lengths.length) {
@@ -131,15 +156,20 @@ public final class CuttingStock {
       }
       return;
     }
-    for (int n = Math.min(demand[kind], left / lengths[kind]); n >= 0; n--) {
+    int most = Math.min(demand[kind], left / lengths[kind]);
+    for (int n = most; n >= 0; n--) {
+      int rest = left - n * lengths[kind];
+      if (n < most && rest - shorter[kind + 1] >= lengths[kind]) {
+        // Whatever follows, one more of these would fit: no such filling is to the brim.
+        break;
+      }
       counts[kind] = n;
-      fill(bar, kind + 1, left - n * lengths[kind], counts);
+      fill(bar, kind + 1, rest, counts);
     }
     counts[kind] = 0;
   }
 
   private Result exact(Result greedy) {
-    Loader.loadNativeLibraries();
     CpModel model = new CpModel();
     int total = Arrays.stream(demand).sum();
     List<IntVar> times = new ArrayList<>();

@@ -110,6 +110,19 @@ class CuttingStockTest {
     assertThat(result.cuts().size()).isBetween((sum + 299) / 300, (sum + 299) / 300 + 1);
   }
 
+  /** 40 different pieces of 820 in all: one pattern, and a trillion fillings that are none. */
+  @Test
+  void piecesThatAllFitOneBarAreFoundAtOnce() {
+    List<Integer> pieces = new ArrayList<>();
+    for (int length = 1; length <= 40; length++) {
+      pieces.add(length);
+    }
+    CuttingStock.Result result = solve(pieces, 900);
+    assertThat(result.cuts()).hasSize(1);
+    assertThat(result.proven()).isTrue();
+    assertThat(solve(pieces, 810).cuts()).hasSize(2);
+  }
+
   @Test
   void theSameDemandIsCutTheSameWay() {
     List<Integer> pieces = pieces(37, 9, 81, 7, 120, 5, 11, 14);

@@ -14,10 +14,12 @@ import bunting.desktop.stock.CutView;
 import bunting.desktop.survey.ElevationView;
 import bunting.desktop.survey.SurveyScreen;
 import bunting.desktop.survey.TapeSheet;
+import bunting.desktop.survey.UnderlayEdits;
 import bunting.desktop.survey.WhichView;
 import bunting.desktop.volts.VoltsView;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import javafx.application.Application;
 import javafx.beans.binding.Bindings;
@@ -101,7 +103,7 @@ public final class MainWindow {
     cut = new CutView(session);
     volts = new VoltsView(session);
     others = new OthersView(session);
-    which = new WhichView(session);
+    which = new WhichView(session, elevationScreen.elevation().drafting()::setNewType);
     importing = new ImportView(session, this::closeImport);
     basket = new Basket(session);
     board = new BoardView(session, palette);
@@ -364,8 +366,13 @@ public final class MainWindow {
     boolean any = e.getDragboard().hasFiles() && mayLeave();
     if (any) {
       Path file = e.getDragboard().getFiles().getFirst().toPath();
-      if (file.toString().endsWith(".xlsx")) {
+      String name = file.toString().toLowerCase(Locale.ROOT);
+      if (name.endsWith(".xlsx")) {
         importSheet(file);
+      } else if (name.matches(".*\\.(png|jpe?g|svg)") && session.show().isPresent()) {
+        go(Screen.ELEVATION);
+        UnderlayEdits.lay(session, file);
+        fitElevation();
       } else {
         session.open(file);
       }

@@ -8,6 +8,7 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.desktop.look.Choices;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.util.List;
@@ -16,7 +17,6 @@ import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.util.StringConverter;
 
 /** What is edited of a box: name, kind and place; or that the planner's boxes are to be kept. */
 final class BoxEditor {
@@ -84,18 +84,7 @@ final class BoxEditor {
     kinds.setId("edit-kind");
     kinds.setPrefWidth(CHOICE_WIDTH);
     kinds.getItems().setAll(show.catalogue().controllerTypes());
-    kinds.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(ControllerType t) {
-            return t == null ? "" : t.name();
-          }
-
-          @Override
-          public ControllerType fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(kinds, t -> t.name());
     kinds.setValue(show.catalogue().controllerTypesById().get(c.type()));
     kinds.valueProperty().addListener((o, was, now) -> retype(now));
     return kinds;

@@ -9,6 +9,7 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
+import bunting.desktop.look.Choices;
 import bunting.desktop.look.Lengths;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
@@ -21,7 +22,6 @@ import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.util.StringConverter;
 
 /**
  * What is edited of a run: its pixels, type, lead and pin. Each edit is one step that can be
@@ -88,18 +88,7 @@ final class RunEditor {
     type.setId("edit-type");
     type.setPrefWidth(CHOICE_WIDTH);
     type.getItems().setAll(show().catalogue().pixelTypes());
-    type.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(PixelType t) {
-            return t == null ? "" : t.name();
-          }
-
-          @Override
-          public PixelType fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(type, t -> t.name());
     type.setValue(show().catalogue().pixelTypesById().get(run.type()));
     type.valueProperty()
         .addListener(
@@ -123,18 +112,7 @@ final class RunEditor {
       }
     }
     pin.getItems().setAll(places);
-    pin.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(Place place) {
-            return place == null ? "" : place.text();
-          }
-
-          @Override
-          public Place fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(pin, place -> place.text());
     pin.setValue(new Place(run.pin()));
     pin.valueProperty().addListener((o, before, now) -> pin(now));
   }

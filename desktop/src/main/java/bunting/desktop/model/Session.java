@@ -127,7 +127,9 @@ public final class Session {
   /** Replaces the show as one step that can be undone. */
   public void edit(String what, Show next) {
     Show before = show().orElseThrow();
-    if (!next.equals(before)) {
+    if (next.equals(before)) {
+      counting = Optional.empty();
+    } else {
       history.done(what, before);
       takeBack = history::forgetLast;
       message.set(what);

@@ -2,6 +2,7 @@ package bunting.desktop.sheets;
 
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
+import bunting.desktop.look.Choices;
 import bunting.desktop.model.Session;
 import bunting.files.BadInputException;
 import bunting.files.SheetField;
@@ -24,7 +25,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /**
  * A spreadsheet before it is taken in: what each column is taken for, what each row becomes, and
@@ -58,18 +58,7 @@ public final class ImportView extends VBox {
     state.setWrapText(true);
     state.setMinHeight(Region.USE_PREF_SIZE);
     type.setId("import-type");
-    type.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(PixelType t) {
-            return t == null ? "no type" : t.name();
-          }
-
-          @Override
-          public PixelType fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(type, t -> t.name());
     type.setOnAction(
         e -> {
           if (type.getValue() != null) {
@@ -137,18 +126,7 @@ public final class ImportView extends VBox {
     ComboBox<SheetField> meaning = new ComboBox<>();
     meaning.setId("import-column-" + c);
     meaning.getItems().setAll(SheetField.values());
-    meaning.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(SheetField f) {
-            return f == null ? "" : f.text();
-          }
-
-          @Override
-          public SheetField fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(meaning, f -> f.text());
     meaning.setValue(read.mapping().get(c));
     meaning.setPrefWidth(COLUMN_WIDTH - 12);
     meaning.setOnAction(

@@ -98,7 +98,7 @@ public final class Drafting {
   }
 
   /** Chooses the type of runs to come. */
-  void setNewType(String id) {
+  public void setNewType(String id) {
     newType = Optional.of(id);
   }
 

@@ -46,6 +46,17 @@ final class ElevationPainter {
     return selected instanceof Selection.OfRun r && r.name().equals(run.name());
   }
 
+  /** Whether it lies on what is chosen: itself, or its port. */
+  private boolean banded(Run run) {
+    return picked(run)
+        || (selected instanceof Selection.OfPort p
+            && beads.reading().segmentsOf(run.name()).stream()
+                .anyMatch(
+                    s ->
+                        s.segment().controller().equals(p.controller())
+                            && s.segment().port() == p.port()));
+  }
+
   /** Ground, picture, and the band behind the chosen run. */
   void below(GraphicsContext g, double width, double height, UnderlayImage images) {
     g.setFill(palette.card());
@@ -56,7 +67,7 @@ final class ElevationPainter {
     double ground = Math.round(view.y(0)) + 0.5;
     g.strokeLine(0, ground, width, ground);
     for (Beads.Strip strip : beads.strips()) {
-      if (picked(strip.run())) {
+      if (banded(strip.run())) {
         g.setStroke(palette.pick());
         g.setLineWidth(16);
         outline(g, strip, new Moving(0, 0));

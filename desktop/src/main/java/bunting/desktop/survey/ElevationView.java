@@ -83,8 +83,27 @@ public final class ElevationView extends Region {
           }
         });
     setOnScroll(this::scroll);
+    drafting.tool().addListener(o -> handInSight());
     new ElevationKeys(this, session, drafting).install();
     reread();
+  }
+
+  /** A tool is taken up where it can be seen. */
+  private void handInSight() {
+    Point hand = drafting.cursor();
+    boolean seen =
+        view.map(
+                v ->
+                    v.x(hand.x()) >= 0
+                        && v.x(hand.x()) <= getWidth()
+                        && v.y(hand.y()) >= 0
+                        && v.y(hand.y()) <= getHeight())
+            .orElse(true);
+    if (!seen) {
+      Point middle = place(getWidth() / 2, getHeight() / 2);
+      drafting.moveTo(
+          new Point(Math.rint(middle.x() * 10) / 10, Math.rint(middle.y() * 10) / 10), near());
+    }
   }
 
   /** The lens. */

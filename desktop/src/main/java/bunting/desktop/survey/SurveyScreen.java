@@ -2,6 +2,7 @@ package bunting.desktop.survey;
 
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
+import bunting.desktop.look.Choices;
 import bunting.desktop.look.Palette;
 import bunting.desktop.model.Session;
 import java.util.List;
@@ -19,7 +20,6 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
-import javafx.util.StringConverter;
 
 /** The elevation with its lenses and tools. */
 public final class SurveyScreen extends VBox {
@@ -89,18 +89,7 @@ public final class SurveyScreen extends VBox {
     newType.setId("new-type");
     newType.setPrefWidth(TYPE_WIDTH);
     newType.setMinWidth(120);
-    newType.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(PixelType t) {
-            return t == null ? "" : t.name();
-          }
-
-          @Override
-          public PixelType fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(newType, t -> t.name());
     newType
         .valueProperty()
         .addListener(

@@ -8,9 +8,11 @@ import bunting.core.survey.PixelFinder;
 import bunting.core.survey.PixelFinder.Measured;
 import bunting.core.survey.PixelFinder.Seen;
 import bunting.core.survey.PixelFinder.Wires;
+import bunting.desktop.look.Choices;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,13 +22,13 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.util.StringConverter;
 
 /** Which pixel type is mine? Asks what can be seen and measured. */
 public final class WhichView extends VBox {
   private static final int MATCHES_SHOWN = 4;
 
   private final Session session;
+  private final Consumer<String> newRuns;
   private final TextField volts = field("which-volts", "12");
   private final ComboBox<Wires> wires = new ComboBox<>();
   private final ComboBox<Integer> colours = new ComboBox<>();
@@ -37,10 +39,15 @@ public final class WhichView extends VBox {
   private final TextField metres = field("which-metres", "");
   private final VBox answer = new VBox(8);
 
-  /** The questions, on a session. */
-  public WhichView(Session session) {
+  /**
+   * The questions, on a session.
+   *
+   * @param newRuns takes the id of the type that runs to come are of
+   */
+  public WhichView(Session session, Consumer<String> newRuns) {
     super(10);
     this.session = session;
+    this.newRuns = newRuns;
     setId("which");
     getStyleClass().add("sheet");
     setFocusTraversable(true);
@@ -51,35 +58,13 @@ public final class WhichView extends VBox {
     how.getStyleClass().add("soft");
     wires.setId("which-wires");
     wires.getItems().setAll(Wires.values());
-    wires.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(Wires w) {
-            return w == null ? "" : w.text();
-          }
-
-          @Override
-          public Wires fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(wires, w -> w.text());
     wires.setValue(Wires.THREE);
     colours.setId("which-colours");
     colours.getItems().setAll(3, 4);
-    colours.setConverter(
-        new StringConverter<>() {
-          @Override
-          public String toString(Integer n) {
-            return n != null && n == 4
-                ? "red, green, blue and a white of its own"
-                : "red, green, blue";
-          }
-
-          @Override
-          public Integer fromString(String text) {
-            throw new UnsupportedOperationException("the list is not edited");
-          }
-        });
+    Choices.named(
+        colours,
+        n -> n != null && n == 4 ? "red, green, blue and a white of its own" : "red, green, blue");
     colours.setValue(3);
     Button ask = new Button("Find it");
     ask.setId("which-ask");
@@ -232,8 +217,9 @@ public final class WhichView extends VBox {
         type.measured()
             ? " at " + Texts.fixed(type.milliampsFull(), 1) + " mA a pixel, measured"
             : "";
+    newRuns.accept(type.id());
     if (next.equals(show)) {
-      say(type.name() + " is in the list of types; choose a run to make it one.");
+      say(type.name() + ": new runs are of it. Choose a run first to make that one of it too.");
       return;
     }
     session.edit(
@@ -242,6 +228,6 @@ public final class WhichView extends VBox {
         type.name()
             + amps
             + run.map(r -> ": " + r.name() + " is of it now.")
-                .orElse(": it is in the list of types; the plan follows."));
+                .orElse(": the plan follows, and new runs are of it."));
   }
 }
