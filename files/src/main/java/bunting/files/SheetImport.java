@@ -77,44 +77,7 @@ public final class SheetImport {
   /** Reads a CSV, TSV or XLSX file and guesses what its columns mean. */
   public static SheetImport read(Path file, Show show) throws BadInputException {
     SheetTable table = SheetTable.read(file);
-    List<SheetField> mapping = new ArrayList<>();
-    for (int c = 0; c < table.headings().size(); c++) {
-      SheetField guess = SheetField.guess(table.headings().get(c));
-      if (guess == SheetField.LENGTH && anyImperial(table, c)) {
-        guess = SheetField.LENGTH_FT;
-      }
-      boolean lone = guess.ofOthers() && !table.headings().contains(SheetField.KIND.column());
-      mapping.add(lone || taken(mapping, guess) ? SheetField.NOTE : guess);
-    }
-    if (!taken(mapping, SheetField.LENGTH) && !taken(mapping, SheetField.LENGTH_FT)) {
-      byValues(table, mapping);
-    }
-    return new SheetImport(file, show, table, mapping, Optional.empty());
-  }
-
-  /** A column that nobody named a length, but whose cells carry units of length. */
-  private static void byValues(SheetTable table, List<SheetField> mapping) {
-    for (int c = 0; c < mapping.size(); c++) {
-      int column = c;
-      long lengths = table.rows().stream().filter(r -> Measures.hasUnit(r.get(column))).count();
-      if (mapping.get(c) == SheetField.NOTE && lengths > 0 && 2 * lengths >= filled(table, c)) {
-        mapping.set(c, anyImperial(table, c) ? SheetField.LENGTH_FT : SheetField.LENGTH);
-        return;
-      }
-    }
-  }
-
-  private static long filled(SheetTable table, int column) {
-    return table.rows().stream().filter(r -> !r.get(column).isEmpty()).count();
-  }
-
-  private static boolean taken(List<SheetField> mapping, SheetField field) {
-    return field != SheetField.NOTE
-        && mapping.stream().anyMatch(f -> f.column().equals(field.column()));
-  }
-
-  private static boolean anyImperial(SheetTable table, int column) {
-    return table.rows().stream().anyMatch(r -> Measures.imperial(r.get(column)));
+    return new SheetImport(file, show, table, SheetGuess.mapping(table), Optional.empty());
   }
 
   /** Headings as they stand in the sheet. */
@@ -145,7 +108,7 @@ public final class SheetImport {
   /** The same with a column meaning something else; who meant that before becomes a note. */
   public SheetImport withMapping(int column, SheetField field) {
     List<SheetField> next = new ArrayList<>(mapping);
-    if (taken(next, field)) {
+    if (SheetGuess.taken(next, field)) {
       next.replaceAll(f -> f.column().equals(field.column()) ? SheetField.NOTE : f);
     }
     next.set(column, field);

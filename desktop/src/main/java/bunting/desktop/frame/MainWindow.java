@@ -14,12 +14,10 @@ import bunting.desktop.stock.CutView;
 import bunting.desktop.survey.ElevationView;
 import bunting.desktop.survey.SurveyScreen;
 import bunting.desktop.survey.TapeSheet;
-import bunting.desktop.survey.UnderlayEdits;
 import bunting.desktop.survey.WhichView;
 import bunting.desktop.volts.VoltsView;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import javafx.application.Application;
 import javafx.beans.binding.Bindings;
@@ -34,10 +32,8 @@ import javafx.scene.control.ButtonType;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextInputControl;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -133,8 +129,7 @@ public final class MainWindow {
                 .toExternalForm());
     commands.all().forEach(c -> c.keys().ifPresent(k -> scene.getAccelerators().put(k, c::run)));
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBehindFields);
-    scene.setOnDragOver(MainWindow::acceptFile);
-    scene.setOnDragDropped(this::dropFile);
+    new FileDrops(session, this).install(scene);
     palette.addListener(o -> dress());
     session.assessment().addListener(o -> arrange());
     session.opened().addListener(o -> survey.elevation().forgetView());
@@ -353,31 +348,5 @@ public final class MainWindow {
   private void closePalette() {
     showOrHide(finder, false);
     focusWork();
-  }
-
-  private static void acceptFile(DragEvent e) {
-    if (e.getDragboard().hasFiles()) {
-      e.acceptTransferModes(TransferMode.COPY);
-    }
-    e.consume();
-  }
-
-  private void dropFile(DragEvent e) {
-    boolean any = e.getDragboard().hasFiles() && mayLeave();
-    if (any) {
-      Path file = e.getDragboard().getFiles().getFirst().toPath();
-      String name = file.toString().toLowerCase(Locale.ROOT);
-      if (name.endsWith(".xlsx")) {
-        importSheet(file);
-      } else if (name.matches(".*\\.(png|jpe?g|svg)") && session.show().isPresent()) {
-        go(Screen.ELEVATION);
-        UnderlayEdits.lay(session, file);
-        fitElevation();
-      } else {
-        session.open(file);
-      }
-    }
-    e.setDropCompleted(any);
-    e.consume();
   }
 }

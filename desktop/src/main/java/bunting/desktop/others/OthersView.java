@@ -2,26 +2,14 @@ package bunting.desktop.others;
 
 import bunting.core.assess.OtherReading;
 import bunting.core.plan.Assessment;
-import bunting.core.show.BulbString;
-import bunting.core.show.OtherLoads;
-import bunting.core.show.PlainSet;
-import bunting.core.show.Point;
-import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
-import bunting.desktop.survey.SurveyEdits;
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -56,7 +44,9 @@ public final class OthersView extends VBox {
                 + " they say so, to a licensed person.");
     caution.getStyleClass().addAll("note", "note-stop");
     caution.setMinHeight(Region.USE_PREF_SIZE);
-    VBox content = new VBox(10, sets, setForm(), boards, strings, stringForm(), chains, caution);
+    LightForms forms = new LightForms(session, problem);
+    VBox content =
+        new VBox(10, sets, forms.set(), boards, strings, forms.string(), chains, caution);
     ScrollPane scroll = new ScrollPane(content);
     scroll.setFitToWidth(true);
     scroll.getStyleClass().add("plain-scroll");
@@ -64,138 +54,6 @@ public final class OthersView extends VBox {
     getChildren().addAll(title, problem, scroll);
     session.assessment().addListener(o -> refresh());
     refresh();
-  }
-
-  private static TextField input(String id, String prompt, int columns) {
-    TextField field = new TextField();
-    field.setId(id);
-    field.setPromptText(prompt);
-    field.setAccessibleText(prompt);
-    field.setPrefColumnCount(columns);
-    return field;
-  }
-
-  private HBox setForm() {
-    TextField name = input("set-name", "name", 12);
-    TextField volts = input("set-volts", "volts", 5);
-    TextField watts = input("set-watts", "watts", 6);
-    TextField channels = input("set-channels", "colours: 3", 7);
-    Button add = new Button("Add a set");
-    add.setId("set-add");
-    Runnable work =
-        () -> {
-          Optional<Double> v = number(volts);
-          Optional<Double> w = number(watts);
-          int colours =
-              channels.getText().isBlank() ? 3 : number(channels).map(Double::intValue).orElse(0);
-          if (v.isEmpty() || w.isEmpty() || colours < 1 || colours > 12) {
-            problem.setText("A set needs volts and watts over 0, and 1 to 12 colours (3 for RGB).");
-            return;
-          }
-          Show show = session.show().orElseThrow();
-          PlainSet set =
-              new PlainSet(
-                  named(show, name, "Set"),
-                  v.get(),
-                  colours,
-                  w.get(),
-                  new Point(0, 0),
-                  OptionalDouble.empty(),
-                  Optional.empty());
-          List<PlainSet> sets = new ArrayList<>(show.others().plainSets());
-          sets.add(set);
-          add(
-              show,
-              set.name(),
-              new OtherLoads(sets, show.others().bulbStrings()),
-              Selection.Kind.SET);
-          clear(name, volts, watts, channels);
-        };
-    add.setOnAction(e -> work.run());
-    watts.setOnAction(e -> work.run());
-    channels.setOnAction(e -> work.run());
-    return row(name, volts, watts, channels, add);
-  }
-
-  private HBox stringForm() {
-    TextField name = input("bulbs-name", "name", 12);
-    TextField bulbs = input("bulbs-count", "bulbs", 5);
-    TextField watts = input("bulbs-watts", "watts each", 7);
-    TextField cord = input("bulbs-cord", "amps of the cord", 10);
-    TextField length = input("bulbs-length", "metres", 6);
-    Button add = new Button("Add a string");
-    add.setId("bulbs-add");
-    Runnable work =
-        () -> {
-          Optional<Double> n = number(bulbs);
-          Optional<Double> w = number(watts);
-          Optional<Double> a = number(cord);
-          if (n.isEmpty() || w.isEmpty() || a.isEmpty()) {
-            problem.setText(
-                "A string needs its bulbs, the watts of each, and the amps that its cord (or the"
-                    + " fuse in its plug) bears.");
-            return;
-          }
-          Show show = session.show().orElseThrow();
-          BulbString string =
-              new BulbString(
-                  named(show, name, "Bulbs"),
-                  n.get().intValue(),
-                  w.get(),
-                  a.get(),
-                  number(length).orElse(0.0),
-                  new Point(0, 0));
-          List<BulbString> strings = new ArrayList<>(show.others().bulbStrings());
-          strings.add(string);
-          add(
-              show,
-              string.name(),
-              new OtherLoads(show.others().plainSets(), strings),
-              Selection.Kind.BULBS);
-          clear(name, bulbs, watts, cord, length);
-        };
-    add.setOnAction(e -> work.run());
-    cord.setOnAction(e -> work.run());
-    length.setOnAction(e -> work.run());
-    return row(name, bulbs, watts, cord, length, add);
-  }
-
-  private static HBox row(Node... nodes) {
-    HBox row = new HBox(8, nodes);
-    row.setAlignment(Pos.CENTER_LEFT);
-    return row;
-  }
-
-  private static void clear(TextField... fields) {
-    for (TextField field : fields) {
-      field.clear();
-    }
-    fields[0].requestFocus();
-  }
-
-  private static String named(Show show, TextField field, String stem) {
-    String text = field.getText().strip();
-    boolean taken =
-        text.isEmpty()
-            || text.length() > 200
-            || show.run(text).isPresent()
-            || show.others().plainSets().stream().anyMatch(s -> s.name().equals(text))
-            || show.others().bulbStrings().stream().anyMatch(s -> s.name().equals(text));
-    return taken ? SurveyEdits.freeName(show, text.isEmpty() ? stem : text) : text;
-  }
-
-  private static Optional<Double> number(TextField field) {
-    String text = field.getText().strip().replace(',', '.');
-    return text.matches("\\d{1,6}(\\.\\d{1,3})?")
-        ? Optional.of(Double.valueOf(text)).filter(v -> v > 0)
-        : Optional.empty();
-  }
-
-  private void add(Show show, String name, OtherLoads loads, Selection.Kind kind) {
-    problem.setText("");
-    session.edit(
-        name + " was added; drag it to its place on the elevation.", show.withOthers(loads));
-    session.selection().set(new Selection.OfPlace(kind, name));
   }
 
   private void refresh() {
@@ -251,6 +109,12 @@ public final class OthersView extends VBox {
               lacks.getStyleClass().add("problem");
               boards.getChildren().add(lacks);
             });
+  }
+
+  private static HBox row(Node... nodes) {
+    HBox row = new HBox(8, nodes);
+    row.setAlignment(Pos.CENTER_LEFT);
+    return row;
   }
 
   private static Label soft(String text) {

@@ -58,6 +58,7 @@ public final class ImportView extends VBox {
     state.setWrapText(true);
     state.setMinHeight(Region.USE_PREF_SIZE);
     type.setId("import-type");
+    type.setPromptText("no type");
     Choices.named(type, t -> t.name());
     type.setOnAction(
         e -> {

@@ -1,16 +1,11 @@
 package bunting.desktop.survey;
 
 import bunting.core.plan.Assessment;
-import bunting.core.show.Course;
 import bunting.core.show.Point;
-import bunting.core.show.Run;
-import bunting.core.show.Show;
+import bunting.desktop.look.Lengths;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.nio.IntBuffer;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -20,9 +15,6 @@ import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
-import javafx.scene.input.MouseButton;
-import javafx.scene.input.MouseEvent;
-import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.shape.Rectangle;
 
@@ -42,22 +34,16 @@ public final class ElevationView extends Region {
   private Optional<LensColours> colours = Optional.empty();
   private Optional<Viewport> view = Optional.empty();
   private Optional<PixelBuffer<IntBuffer>> buffer = Optional.empty();
-  private Optional<Drag> drag = Optional.empty();
+  private final ElevationMouse mouse;
   private Optional<Viewport.Box> asked = Optional.empty();
   private boolean fitted;
-
-  /** A drag under way: from where, to where, and what moves. */
-  private record Drag(Point from, Point to, Selection what, int corner) {
-    Drag to(Point now) {
-      return new Drag(from, now, what, corner);
-    }
-  }
 
   /** An elevation on a session. */
   public ElevationView(Session session, ObservableValue<Palette> palette) {
     this.session = session;
     this.palette = palette;
     this.drafting = new Drafting(session, this::paintAbove);
+    this.mouse = new ElevationMouse(this, session, drafting);
     setId("elevation");
     setFocusTraversable(true);
     setAccessibleText(
@@ -73,16 +59,7 @@ public final class ElevationView extends Region {
     palette.addListener(o -> recolour());
     lens.addListener(o -> recolour());
     focusedProperty().addListener(o -> paintAbove());
-    setOnMousePressed(this::press);
-    setOnMouseDragged(this::dragged);
-    setOnMouseReleased(e -> release());
-    setOnMouseMoved(
-        e -> {
-          if (drafting.tool().get() != Tool.PICK) {
-            drafting.moveTo(place(e.getX(), e.getY()), near());
-          }
-        });
-    setOnScroll(this::scroll);
+    mouse.install();
     drafting.tool().addListener(o -> handInSight());
     new ElevationKeys(this, session, drafting).install();
     reread();
@@ -130,7 +107,7 @@ public final class ElevationView extends Region {
     return view.map(v -> HIT_PX / v.pxPerM()).orElse(0.1);
   }
 
-  private Point place(double x, double y) {
+  Point place(double x, double y) {
     return view.map(v -> v.place(x, y)).orElse(new Point(0, 0));
   }
 
@@ -184,8 +161,23 @@ public final class ElevationView extends Region {
 
   /** Zooms about the middle. */
   void zoom(double factor) {
-    view = view.map(v -> v.zoomed(factor, getWidth() / 2, getHeight() / 2));
+    zoom(factor, getWidth() / 2, getHeight() / 2);
+  }
+
+  void zoom(double factor, double x, double y) {
+    view = view.map(v -> v.zoomed(factor, x, y));
     repaint();
+  }
+
+  /** Pans by metres. */
+  void panBy(double dx, double dy) {
+    view = view.map(v -> v.panned(dx * v.pxPerM(), -dy * v.pxPerM()));
+    repaint();
+  }
+
+  /** Where the pixels hang; empty while no show is open. */
+  Optional<Beads> beads() {
+    return beads;
   }
 
   void pan(double dx, double dy) {
@@ -218,7 +210,7 @@ public final class ElevationView extends Region {
     repaint();
   }
 
-  private void repaint() {
+  void repaint() {
     painter()
         .ifPresent(
             painter -> {
@@ -260,130 +252,15 @@ public final class ElevationView extends Region {
                   getHeight(),
                   colours.orElseThrow(),
                   lens.get(),
-                  moving());
-              painter.drafting(
-                  above.getGraphicsContext2D(), getWidth(), getHeight(), drafting, isFocused());
+                  mouse.moving());
+              DraftPainter draft =
+                  new DraftPainter(
+                      above.getGraphicsContext2D(),
+                      view.orElseThrow(),
+                      palette.getValue(),
+                      new Lengths(session.show().orElseThrow().survey().feet()));
+              mouse.bent().ifPresent(draft::line);
+              draft.paint(drafting, getWidth(), getHeight(), isFocused());
             });
-  }
-
-  private ElevationPainter.Moving moving() {
-    return drag.filter(d -> !(d.what() instanceof Selection.Nothing))
-        .map(d -> new ElevationPainter.Moving(d.to().x() - d.from().x(), d.to().y() - d.from().y()))
-        .orElse(new ElevationPainter.Moving(0, 0));
-  }
-
-  private void scroll(ScrollEvent e) {
-    double factor = Math.pow(1.0015, e.getDeltaY());
-    view = view.map(v -> v.zoomed(factor, e.getX(), e.getY()));
-    repaint();
-    e.consume();
-  }
-
-  private void press(MouseEvent e) {
-    requestFocus();
-    Point at = place(e.getX(), e.getY());
-    drafting.moveTo(at, near());
-    boolean pans = e.getButton() != MouseButton.PRIMARY;
-    Tool tool = drafting.tool().get();
-    if (!pans && tool != Tool.PICK && tool != Tool.PICTURE) {
-      drafting.set();
-      return;
-    }
-    Selection what = new Selection.Nothing();
-    int corner = -1;
-    if (!pans && tool == Tool.PICK) {
-      corner = cornerAt(at);
-      what = corner >= 0 ? session.selection().get() : hit(at);
-      session.selection().set(what);
-    }
-    drag = Optional.of(new Drag(at, at, what, corner));
-  }
-
-  private void dragged(MouseEvent e) {
-    if (drag.isEmpty() || view.isEmpty()) {
-      return;
-    }
-    Point at = place(e.getX(), e.getY());
-    Drag d = drag.get();
-    boolean picture = drafting.tool().get() == Tool.PICTURE;
-    if (d.what() instanceof Selection.Nothing && !picture) {
-      double s = view.get().pxPerM();
-      view =
-          Optional.of(view.get().panned((at.x() - d.from().x()) * s, -(at.y() - d.from().y()) * s));
-      repaint();
-    } else {
-      drag = Optional.of(d.to(at));
-      repaint();
-    }
-  }
-
-  private void release() {
-    Optional<Drag> done = drag;
-    drag = Optional.empty();
-    if (done.isEmpty() || session.show().isEmpty()) {
-      return;
-    }
-    double dx = done.get().to().x() - done.get().from().x();
-    double dy = done.get().to().y() - done.get().from().y();
-    boolean still = Math.hypot(dx, dy) < near() / 3;
-    Show show = session.show().get();
-    if (drafting.tool().get() == Tool.PICTURE && !still) {
-      UnderlayEdits.move(session, dx, dy);
-    } else if (!still && done.get().corner() >= 0) {
-      moveCorner(show, done.get().corner(), dx, dy);
-    } else if (!still && !(done.get().what() instanceof Selection.Nothing)) {
-      session.edit("Moved.", SurveyEdits.moved(show, done.get().what(), dx, dy));
-    }
-    repaint();
-  }
-
-  private Optional<Run> selectedRun() {
-    return session.selection().get() instanceof Selection.OfRun r
-        ? session.show().flatMap(s -> s.run(r.name()))
-        : Optional.empty();
-  }
-
-  private int cornerAt(Point at) {
-    Optional<Course> course = selectedRun().flatMap(r -> r.hanging().course());
-    if (course.isPresent() && course.get() instanceof Course.Traced t) {
-      for (int i = 0; i < t.corners().size(); i++) {
-        if (t.corners().get(i).distanceTo(at) < near()) {
-          return i;
-        }
-      }
-    }
-    return -1;
-  }
-
-  private void moveCorner(Show show, int corner, double dx, double dy) {
-    Run run = selectedRun().orElseThrow();
-    if (run.hanging().course().orElseThrow() instanceof Course.Traced t) {
-      List<Point> corners = new ArrayList<>(t.corners());
-      corners.set(corner, corners.get(corner).plus(dx, dy));
-      var type = show.catalogue().pixelTypesById().get(run.type());
-      Run next = SurveyEdits.rehung(run, type, new Course.Traced(corners));
-      session.edit(run.name() + " has another corner.", show.withRun(next));
-    }
-  }
-
-  /** What stands at a place: small things first, then boxes, then runs. */
-  private Selection hit(Point at) {
-    Show show = session.show().orElseThrow();
-    double near = near() * 1.4;
-    for (Places.Place p : Places.of(show)) {
-      if (p.at().distanceTo(at) < near) {
-        return p.key();
-      }
-    }
-    for (var c : beads.orElseThrow().reading().decisions().controllers()) {
-      if (c.controller().at().distanceTo(at) < near) {
-        return new Selection.OfBox(c.controller().id());
-      }
-    }
-    return beads
-        .orElseThrow()
-        .nearest(at, near())
-        .<Selection>map(s -> new Selection.OfRun(s.run().name()))
-        .orElse(new Selection.Nothing());
   }
 }

@@ -63,8 +63,7 @@ public final class WhichView extends VBox {
     colours.setId("which-colours");
     colours.getItems().setAll(3, 4);
     Choices.named(
-        colours,
-        n -> n != null && n == 4 ? "red, green, blue and a white of its own" : "red, green, blue");
+        colours, n -> n == 4 ? "red, green, blue and a white of its own" : "red, green, blue");
     colours.setValue(3);
     Button ask = new Button("Find it");
     ask.setId("which-ask");

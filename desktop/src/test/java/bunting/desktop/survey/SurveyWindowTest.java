@@ -2,130 +2,28 @@ package bunting.desktop.survey;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static org.mockito.ArgumentMatchers.any;
-import static org.mockito.Mockito.mock;
-import static org.mockito.Mockito.when;
 
-import bunting.core.assess.Totals;
 import bunting.core.show.Course;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
-import bunting.core.show.Show;
 import bunting.core.show.Underlay;
-import bunting.desktop.frame.Asker;
-import bunting.desktop.frame.MainWindow;
 import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.List;
-import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import java.util.concurrent.TimeoutException;
-import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
-import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableView;
-import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** From a photo to a plan, as a builder does it in the window. */
-@ExtendWith(ApplicationExtension.class)
-class SurveyWindowTest {
-  @TempDir private Path folder = Path.of("");
-  private final Asker asker = mock(Asker.class);
-  private Session session = new Session();
-  private Optional<MainWindow> window = Optional.empty();
-
+class SurveyWindowTest extends WindowDriver {
   @Start
   void start(Stage stage) {
-    session = new Session();
-    window = Optional.of(new MainWindow(stage, session, () -> {}, asker));
-    stage.show();
-  }
-
-  private static <T> T onScreen(Callable<T> work) {
-    try {
-      T value = WaitForAsyncUtils.asyncFx(work).get(20, TimeUnit.SECONDS);
-      WaitForAsyncUtils.waitForFxEvents();
-      return value;
-    } catch (Exception e) {
-      throw new AssertionError(e);
-    }
-  }
-
-  private Show show() {
-    return onScreen(() -> session.show().orElseThrow());
-  }
-
-  private Totals totals() {
-    return onScreen(() -> session.assessment().get().orElseThrow().reading().totals());
-  }
-
-  private Path photo() throws IOException {
-    Path file = folder.resolve("mill.png");
-    BufferedImage image = new BufferedImage(400, 200, BufferedImage.TYPE_INT_RGB);
-    javax.imageio.ImageIO.write(image, "png", file.toFile());
-    return file;
-  }
-
-  private void asks(Path file) {
-    when(asker.open(any(), any(), any())).thenReturn(Optional.of(file));
-  }
-
-  /** The point of the screen over a place of the elevation. */
-  private Point2D over(double x, double y) {
-    return onScreen(
-        () -> {
-          ElevationView view = window.orElseThrow().elevation();
-          Viewport port = view.viewport().orElseThrow();
-          Bounds at = view.localToScreen(view.getBoundsInLocal());
-          return new Point2D(at.getMinX() + port.x(x), at.getMinY() + port.y(y));
-        });
-  }
-
-  private void push(FxRobot robot, KeyCode key, int times) {
-    for (int i = 0; i < times; i++) {
-      robot.push(key);
-    }
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  private void enter(FxRobot robot, String field, String text) {
-    focus(robot, field);
-    robot.push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-  }
-
-  /** As Tab would: what has the keyboard is scrolled into sight. */
-  private void focus(FxRobot robot, String node) {
-    onScreen(
-        () -> {
-          robot.lookup(node).query().requestFocus();
-          return true;
-        });
-  }
-
-  private void undoAll(FxRobot robot) {
-    int steps = onScreen(() -> session.undoSteps());
-    for (int i = 0; i < steps; i++) {
-      robot.push(KeyCode.CONTROL, KeyCode.Z);
-    }
-    WaitForAsyncUtils.waitForFxEvents();
+    open(stage);
   }
 
   @Test
@@ -298,191 +196,5 @@ class SurveyWindowTest {
     robot.push(KeyCode.SPACE);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().runs().getFirst().start()).isNotEqualTo(start);
-  }
-
-  @Test
-  void aSpreadsheetIsCorrectedAndTakenIn(FxRobot robot) throws IOException {
-    Path sheet =
-        Files.writeString(
-            folder.resolve("mine.csv"),
-            "Run;Strip;How long;Nodes\nHoist;5V strip 60;5,40 m;\nHub;5V 60/m;;lots\n");
-    asks(sheet);
-    robot.clickOn("#start-import");
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(onScreen(() -> robot.lookup("#import-state").queryAs(Label.class).getText()))
-        .startsWith("1 row is wrong");
-    TableView<Integer> table = robot.lookup("#import-table").queryTableView();
-    onScreen(
-        () -> {
-          table.getSelectionModel().clearAndSelect(1, table.getColumns().get(4));
-          table.getFocusModel().focus(1, table.getColumns().get(4));
-          table.requestFocus();
-          return true;
-        });
-    robot.push(KeyCode.F2).push(KeyCode.CONTROL, KeyCode.A).write("48").push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(onScreen(() -> robot.lookup("#import-state").queryAs(Label.class).getText()))
-        .startsWith("All 2 rows are sound");
-    robot.clickOn("#import-replace");
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(show().runs()).extracting(Run::pixels).containsExactly(324, 48);
-  }
-
-  private void simple() {
-    onScreen(
-        () -> {
-          session.start(
-              Show.of(
-                  List.of(Run.of("Arch", "5v-strip-60", 643), Run.of("Sill", "5v-strip-60", 40))),
-              Optional.empty());
-          return true;
-        });
-  }
-
-  private void wait(Callable<Boolean> until) throws TimeoutException {
-    WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onScreen(until));
-  }
-
-  @Test
-  void aVoltageIsTakenOver(FxRobot robot) throws TimeoutException {
-    simple();
-    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);
-    wait(() -> robot.lookup("#take-12").tryQuery().isPresent());
-    robot.clickOn("#take-12");
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(show().runs()).extracting(Run::type).containsOnly("12v-strip-60");
-    robot.push(KeyCode.CONTROL, KeyCode.Z);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(show().runs()).extracting(Run::type).containsOnly("5v-strip-60");
-  }
-
-  @Test
-  void restsGoIntoTheCutList(FxRobot robot) throws TimeoutException {
-    simple();
-    robot.push(KeyCode.CONTROL, KeyCode.L);
-    wait(() -> robot.lookup("#rests-5v-strip-60").tryQuery().isPresent());
-    enter(robot, "#rests-5v-strip-60", "45, 2×43");
-    wait(() -> !window.orElseThrow().busy());
-    assertThat(show().workshop().rests()).hasSize(2);
-    assertThat(
-            onScreen(
-                () ->
-                    robot
-                        .lookup((Node n) -> n instanceof Label l && l.getText().equals("rest"))
-                        .queryAll()
-                        .size()))
-        .isEqualTo(2);
-    enter(robot, "#spare-5v-strip-60", "lots");
-    assertThat(show().workshop().sparePercent()).isEmpty();
-  }
-
-  @Test
-  void measuredAmpsMoveThePlan(FxRobot robot) {
-    simple();
-    double before = totals().amps();
-    robot.push(KeyCode.CONTROL, KeyCode.T);
-    enter(robot, "#which-volts", "5");
-    enter(robot, "#which-amps", "6");
-    enter(robot, "#which-metres", "5");
-    robot.clickOn("#which-ask");
-    WaitForAsyncUtils.waitForFxEvents();
-    robot.clickOn("#measure-5v-strip-60");
-    WaitForAsyncUtils.waitForFxEvents();
-    // 6 A over 300 pixels are 20 mA each, where the sheet says 50.
-    assertThat(totals().amps()).isCloseTo(before * 20 / 50, within(0.01));
-    assertThat(show().catalogue().pixelTypesById().get("5v-strip-60").measured()).isTrue();
-  }
-
-  @Test
-  void setsAndStringsAreAddedAndCount(FxRobot robot) {
-    simple();
-    long channels = totals().channels();
-    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.O);
-    robot.clickOn("#set-name").write("Hull");
-    robot.clickOn("#set-volts").write("12");
-    robot.clickOn("#set-watts").write("24").push(KeyCode.ENTER);
-    robot.clickOn("#bulbs-count").write("100");
-    robot.clickOn("#bulbs-watts").write("5");
-    robot.clickOn("#bulbs-cord").write("7").push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(totals().channels()).isEqualTo(channels + 3);
-    assertThat(totals().bulbStrings()).isEqualTo(1);
-    onScreen(
-        () -> {
-          session.selection().set(new Selection.OfPlace(Selection.Kind.SET, "Hull"));
-          return true;
-        });
-    enter(robot, "#edit-watts", "36");
-    assertThat(show().others().plainSets().getFirst().amps(100)).isEqualTo(3);
-    robot.clickOn("#set-add");
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(onScreen(() -> robot.lookup("#others-problem").queryAs(Label.class).getText()))
-        .contains("needs volts and watts");
-  }
-
-  @Test
-  void runsAreTypedAndBoxesKeptAndChanged(FxRobot robot) {
-    robot.clickOn("#start-new");
-    robot.clickOn("#tape-new").write("Sill 2.4 m").push(KeyCode.ENTER);
-    robot.write("Step 96 px").push(KeyCode.ENTER).write("Sill 1 m").push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(show().runs()).extracting(Run::name).containsExactly("Sill", "Step");
-    assertThat(show().runs().getFirst().pixels()).isEqualTo(72);
-    onScreen(
-        () -> {
-          session.selection().set(new Selection.OfBox("C1"));
-          return true;
-        });
-    robot.clickOn("#edit-keep");
-    WaitForAsyncUtils.waitForFxEvents();
-    enter(robot, "#edit-name", "Cellar");
-    ComboBox<Object> kind = robot.lookup("#edit-kind").queryComboBox();
-    onScreen(
-        () -> {
-          kind.getSelectionModel().select(2);
-          return true;
-        });
-    enter(robot, "#edit-x", "-1.5");
-    var box = show().controllers().orElseThrow().getFirst();
-    assertThat(box.id()).isEqualTo("Cellar");
-    assertThat(box.type()).isEqualTo("box-8");
-    assertThat(box.x()).isEqualTo(-1.5);
-    undoAll(robot);
-    assertThat(show().controllers()).isEmpty();
-  }
-
-  @Test
-  void lensesColourAndFeetAreFeet(FxRobot robot) {
-    simple();
-    robot.push(KeyCode.F5);
-    robot.push(KeyCode.DIGIT4);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(onScreen(() -> window.orElseThrow().elevation().lens().get()))
-        .isEqualTo(Lens.UNIVERSE);
-    for (Lens lens : Lens.values()) {
-      robot.clickOn("#lens-" + lens.name().toLowerCase(java.util.Locale.ROOT));
-      WaitForAsyncUtils.waitForFxEvents();
-      assertThat(onScreen(() -> window.orElseThrow().elevation().lens().get())).isEqualTo(lens);
-    }
-    robot.clickOn("#edit-feet");
-    WaitForAsyncUtils.waitForFxEvents();
-    onScreen(
-        () -> {
-          session.selection().set(new Selection.OfRun("Arch"));
-          return true;
-        });
-    enter(robot, "#edit-length", "12'6\"");
-    assertThat(show().run("Arch").orElseThrow().pixels()).isEqualTo(228);
-    assertThat(onScreen(() -> robot.lookup("#edit-length").queryAs(TextField.class).getText()))
-        .isEqualTo("12'6\"");
-    ComboBox<Object> type = robot.lookup("#new-type").queryComboBox();
-    onScreen(
-        () -> {
-          type.getSelectionModel().selectLast();
-          return true;
-        });
-    robot.clickOn("#tool-trace").clickOn(over(1, 2)).clickOn(over(3, 2)).push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(show().runs().getLast().type()).isEqualTo("24v-string-8-reg");
   }
 }

@@ -1,0 +1,93 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.Point;
+import bunting.desktop.look.Fonts;
+import bunting.desktop.look.Lengths;
+import bunting.desktop.look.Palette;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.scene.canvas.GraphicsContext;
+
+/** Paints what is being set: corners, the leg to the hand with its length, and what to do next. */
+final class DraftPainter {
+  private final GraphicsContext g;
+  private final Viewport view;
+  private final Palette palette;
+  private final Lengths lengths;
+
+  DraftPainter(GraphicsContext g, Viewport view, Palette palette, Lengths lengths) {
+    this.g = g;
+    this.view = view;
+    this.palette = palette;
+    this.lengths = lengths;
+  }
+
+  void paint(Drafting drafting, double width, double height, boolean focused) {
+    Tool tool = drafting.tool().get();
+    String hint = tool.text() + ": " + drafting.hint();
+    g.setFont(Fonts.plain(11.5));
+    g.setFill(palette.soft());
+    g.fillText(hint, width - Fonts.width(hint, Fonts.plain(11.5)) - 16, height - 16);
+    if (focused) {
+      g.setStroke(palette.power());
+      g.setLineWidth(2);
+      g.strokeRect(1, 1, width - 2, height - 2);
+    }
+    if (tool != Tool.PICK && tool != Tool.PICTURE) {
+      corners(drafting, tool == Tool.SCALE);
+    }
+  }
+
+  private void corners(Drafting drafting, boolean scaling) {
+    Tracing tracing = drafting.tracing();
+    List<Point> corners = new ArrayList<>(tracing.corners());
+    Tracing.Next next = drafting.next();
+    boolean open = !scaling || corners.size() < 2;
+    Point hand = scaling ? drafting.cursor() : next.at();
+    if (open) {
+      corners.add(hand);
+    }
+    line(corners);
+    tracing.corners().forEach(c -> SignPainter.handle(g, palette, view.x(c.x()), view.y(c.y())));
+    if (open) {
+      SignPainter.cross(g, palette, view.x(hand.x()), view.y(hand.y()));
+    }
+    if (corners.size() > 1) {
+      Point a = corners.get(corners.size() - 2);
+      Point b = corners.getLast();
+      String measure = lengths.text(a.distanceTo(b)) + (scaling ? " now" : led(next.led()));
+      String said = tracing.typed().isEmpty() ? measure : tracing.typed() + "_";
+      flag(said, (view.x(a.x()) + view.x(b.x())) / 2, (view.y(a.y()) + view.y(b.y())) / 2 - 12);
+    }
+  }
+
+  /** Corners joined by a line. */
+  void line(List<Point> corners) {
+    g.setStroke(palette.power());
+    g.setLineWidth(2);
+    for (int i = 1; i < corners.size(); i++) {
+      Point a = corners.get(i - 1);
+      Point b = corners.get(i);
+      g.strokeLine(view.x(a.x()), view.y(a.y()), view.x(b.x()), view.y(b.y()));
+    }
+  }
+
+  private static String led(Tracing.Led led) {
+    return switch (led) {
+      case FREE -> "";
+      case LEVEL -> " level";
+      case PLUMB -> " plumb";
+      case EQUAL -> " equal";
+      case MET -> " meets";
+    };
+  }
+
+  private void flag(String text, double x, double y) {
+    double w = Fonts.width(text, Fonts.bold(13));
+    g.setFill(palette.ink());
+    g.fillRoundRect(x - w / 2 - 8, y - 16, w + 16, 23, 8, 8);
+    g.setFont(Fonts.bold(13));
+    g.setFill(palette.card());
+    g.fillText(text, x - w / 2, y);
+  }
+}

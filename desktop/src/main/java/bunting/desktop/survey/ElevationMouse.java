@@ -1,0 +1,180 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.Course;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
+
+/** The elevation by mouse: tools set where it is pressed, things are dragged, the rest pans. */
+final class ElevationMouse {
+  private final ElevationView view;
+  private final Session session;
+  private final Drafting drafting;
+  private Optional<Drag> drag = Optional.empty();
+
+  /** A drag under way: what moves, and which corner of it, or -1. */
+  private record Drag(Point from, Point to, Selection what, int corner, boolean pans) {
+    Drag to(Point now) {
+      return new Drag(from, now, what, corner, pans);
+    }
+
+    double dx() {
+      return to.x() - from.x();
+    }
+
+    double dy() {
+      return to.y() - from.y();
+    }
+  }
+
+  ElevationMouse(ElevationView view, Session session, Drafting drafting) {
+    this.view = view;
+    this.session = session;
+    this.drafting = drafting;
+  }
+
+  void install() {
+    view.setOnMousePressed(this::press);
+    view.setOnMouseDragged(this::dragged);
+    view.setOnMouseReleased(e -> release());
+    view.setOnMouseMoved(
+        e -> {
+          if (drafting.tool().get() != Tool.PICK) {
+            drafting.moveTo(view.place(e.getX(), e.getY()), view.near());
+          }
+        });
+    view.setOnScroll(
+        e -> {
+          view.zoom(Math.pow(1.0015, e.getDeltaY()), e.getX(), e.getY());
+          e.consume();
+        });
+  }
+
+  /** How far what is dragged is from where it was. */
+  ElevationPainter.Moving moving() {
+    return drag.filter(d -> !d.pans() && d.corner() < 0)
+        .map(d -> new ElevationPainter.Moving(d.dx(), d.dy()))
+        .orElse(new ElevationPainter.Moving(0, 0));
+  }
+
+  /** The corners of the chosen run with the one that is dragged where the hand is. */
+  Optional<List<Point>> bent() {
+    return drag.filter(d -> d.corner() >= 0)
+        .flatMap(d -> traced().map(t -> bent(t, d.corner(), d.dx(), d.dy())));
+  }
+
+  private static List<Point> bent(Course.Traced t, int corner, double dx, double dy) {
+    List<Point> corners = new ArrayList<>(t.corners());
+    corners.set(corner, corners.get(corner).plus(dx, dy));
+    return corners;
+  }
+
+  private void press(MouseEvent e) {
+    view.requestFocus();
+    if (session.show().isEmpty()) {
+      return;
+    }
+    Point at = view.place(e.getX(), e.getY());
+    drafting.moveTo(at, view.near());
+    boolean hand = e.getButton() == MouseButton.PRIMARY;
+    Tool tool = drafting.tool().get();
+    if (hand && tool != Tool.PICK && tool != Tool.PICTURE) {
+      drafting.set();
+    } else if (hand && tool == Tool.PICK) {
+      int corner = cornerAt(at);
+      Selection what = corner >= 0 ? session.selection().get() : hit(at);
+      session.selection().set(what);
+      drag = Optional.of(new Drag(at, at, what, corner, what instanceof Selection.Nothing));
+    } else {
+      drag = Optional.of(new Drag(at, at, new Selection.Nothing(), -1, !hand));
+    }
+  }
+
+  private void dragged(MouseEvent e) {
+    Point at = view.place(e.getX(), e.getY());
+    if (drag.filter(Drag::pans).isPresent()) {
+      view.panBy(at.x() - drag.get().from().x(), at.y() - drag.get().from().y());
+    } else if (drag.isPresent()) {
+      drag = drag.map(d -> d.to(at));
+      view.repaint();
+    }
+  }
+
+  private void release() {
+    Optional<Drag> done = drag;
+    drag = Optional.empty();
+    if (done.isEmpty() || done.get().pans() || session.show().isEmpty()) {
+      return;
+    }
+    Drag d = done.get();
+    boolean still = Math.hypot(d.dx(), d.dy()) < view.near() / 3;
+    Show show = session.show().get();
+    if (!still && drafting.tool().get() == Tool.PICTURE) {
+      UnderlayEdits.move(session, d.dx(), d.dy());
+    } else if (!still && d.corner() >= 0) {
+      moveCorner(show, d);
+    } else if (!still) {
+      session.edit("Moved.", SurveyEdits.moved(show, d.what(), d.dx(), d.dy()));
+    }
+    view.repaint();
+  }
+
+  private Optional<Run> selectedRun() {
+    return session.selection().get() instanceof Selection.OfRun r
+        ? session.show().flatMap(s -> s.run(r.name()))
+        : Optional.empty();
+  }
+
+  private Optional<Course.Traced> traced() {
+    return selectedRun()
+        .flatMap(r -> r.hanging().course())
+        .filter(c -> c instanceof Course.Traced)
+        .map(c -> (Course.Traced) c);
+  }
+
+  private int cornerAt(Point at) {
+    List<Point> corners = traced().map(Course.Traced::corners).orElse(List.of());
+    for (int i = 0; i < corners.size(); i++) {
+      if (corners.get(i).distanceTo(at) < view.near()) {
+        return i;
+      }
+    }
+    return -1;
+  }
+
+  private void moveCorner(Show show, Drag d) {
+    Run run = selectedRun().orElseThrow();
+    Course.Traced next =
+        new Course.Traced(bent(traced().orElseThrow(), d.corner(), d.dx(), d.dy()));
+    var type = show.catalogue().pixelTypesById().get(run.type());
+    session.edit(
+        run.name() + " has another corner.", show.withRun(SurveyEdits.rehung(run, type, next)));
+  }
+
+  /** What stands at a place: small things first, then boxes, then runs. */
+  private Selection hit(Point at) {
+    double near = view.near() * 1.4;
+    for (Places.Place p : Places.of(session.show().orElseThrow())) {
+      if (p.at().distanceTo(at) < near) {
+        return p.key();
+      }
+    }
+    Beads beads = view.beads().orElseThrow();
+    for (var c : beads.reading().decisions().controllers()) {
+      if (c.controller().at().distanceTo(at) < near) {
+        return new Selection.OfBox(c.controller().id());
+      }
+    }
+    return beads
+        .nearest(at, view.near())
+        .<Selection>map(s -> new Selection.OfRun(s.run().name()))
+        .orElse(new Selection.Nothing());
+  }
+}
