@@ -5,6 +5,7 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
 import bunting.core.show.PixelType;
+import bunting.core.show.Run;
 import java.util.Map;
 
 /** When count and tape measure disagree, one of them was read wrong. */
@@ -37,7 +38,7 @@ final class LengthMismatch implements Check {
       if (run.lengthM().isPresent()) {
         double byTape = run.lengthM().getAsDouble() * types.get(run.type()).pitchPerM();
         double gap = Math.abs(run.pixels() - byTape) / byTape;
-        if (gap > 0.02) {
+        if (gap > 0.02 && Math.abs(run.pixels() - byTape) > rounding(run, types.get(run.type()))) {
           to.report(
               Subject.Kind.RUN,
               run.name(),
@@ -60,5 +61,11 @@ final class LengthMismatch implements Check {
         }
       }
     }
+  }
+
+  /** Each of several strands is rounded down to a whole cut unit: that much is no mistake. */
+  private static int rounding(Run run, PixelType type) {
+    int strands = run.hanging().course().map(c -> c.strands().size()).orElse(1);
+    return strands == 1 ? 0 : strands * type.cutEvery();
   }
 }

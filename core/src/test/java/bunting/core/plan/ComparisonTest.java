@@ -110,6 +110,22 @@ class ComparisonTest {
     assertThat(row.lastPixel()).isEqualTo(1);
   }
 
+  /** Twelve lines of 25 cm at 30 a metre are 7 pixels each, not 90 in all: no mistake. */
+  @Test
+  void shortLinesThatAreRoundedDownAreNoMistake() {
+    var grid =
+        new bunting.core.show.Course.Grid(
+            new bunting.core.show.Point(0, 0), 12, 0.25, 0.1, 0, false);
+    Run run =
+        Run.of("panel", "5v-strip-30", 84)
+            .withHanging(bunting.core.show.Hanging.along(grid))
+            .withLength(java.util.OptionalDouble.of(3));
+    assertThat(Assessor.plan(Show.of(List.of(run))).findings())
+        .noneMatch(f -> f.code().equals("length-mismatch"));
+    assertThat(Assessor.plan(Show.of(List.of(run.withPixels(60)))).findings())
+        .anyMatch(f -> f.code().equals("length-mismatch"));
+  }
+
   @Test
   void groupsAcrossUniversesKeepTheirPixels() {
     Run run =

@@ -132,7 +132,13 @@ public final class MainWindow {
     new FileDrops(session, this).install(scene);
     palette.addListener(o -> dress());
     session.assessment().addListener(o -> arrange());
-    session.opened().addListener(o -> survey.elevation().forgetView());
+    session
+        .opened()
+        .addListener(
+            o -> {
+              survey.elevation().forgetView();
+              closeImport();
+            });
     stage.setScene(scene);
     stage.setOnCloseRequest(
         e -> {

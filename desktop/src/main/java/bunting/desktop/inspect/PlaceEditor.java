@@ -71,7 +71,7 @@ final class PlaceEditor {
                 + Texts.number(s.set().volts())
                 + " V = "
                 + Texts.fixed(s.amps(), 2)
-                + " A, / "
+                + " A; / "
                 + s.set().channels()
                 + " colours = "
                 + Texts.fixed(s.outputAmps(), 2)

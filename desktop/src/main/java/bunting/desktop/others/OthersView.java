@@ -137,7 +137,7 @@ public final class OthersView extends VBox {
                 + Texts.number(s.set().volts())
                 + " V = "
                 + Texts.fixed(s.amps(), 2)
-                + " A, / "
+                + " A; / "
                 + s.set().channels()
                 + " = "
                 + Texts.fixed(s.outputAmps(), 2)

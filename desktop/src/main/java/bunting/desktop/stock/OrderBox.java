@@ -68,8 +68,11 @@ final class OrderBox extends VBox {
   }
 
   private static String packs(Workshop shop, PixelType type) {
-    return String.join(
-        ", ", shop.packsOf(type).stream().map(p -> Integer.toString(p.pixels())).toList());
+    return String.join(", ", shop.packsOf(type).stream().map(OrderBox::pack).toList());
+  }
+
+  private static String pack(Workshop.Pack pack) {
+    return pack.pixels() + (pack.cost() > 0 ? " at " + Texts.number(pack.cost()) : "");
   }
 
   private static String rests(Workshop shop, PixelType type) {
@@ -122,12 +125,12 @@ final class OrderBox extends VBox {
   private boolean packs(Show show, PixelType type, String text) {
     Optional<List<StockText.Item>> items = StockText.parse(text);
     if (items.isEmpty()) {
-      session.say("Give the pixels of a pack, such as 150, 300.");
+      session.say("Give the pixels of a pack, with its price if you like: 150, 300 at 18.50.");
       return false;
     }
     List<Workshop.Pack> packs = new ArrayList<>(show.workshop().packs());
     packs.removeIf(p -> p.pixelType().equals(type.id()));
-    items.get().forEach(i -> packs.add(new Workshop.Pack(type.id(), i.pixels(), 0)));
+    items.get().forEach(i -> packs.add(new Workshop.Pack(type.id(), i.pixels(), i.cost())));
     return edit(
         show,
         type.name() + " comes in packs of " + text + " px.",

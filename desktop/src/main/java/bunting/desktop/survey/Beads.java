@@ -91,27 +91,37 @@ public final class Beads {
     return Optional.ofNullable(best);
   }
 
+  /** The rectangle that holds the pixels of a run. */
+  public Optional<Viewport.Box> bounds(String run) {
+    return strip(run).map(s -> bounds(s.first(), s.first() + s.count(), List.of()));
+  }
+
   /** The rectangle that holds all pixels, boxes and what else stands there. */
   public Viewport.Box bounds() {
+    List<Point> things = things();
+    return count() == 0 && things.isEmpty()
+        ? new Viewport.Box(-1, -1, 21, 11)
+        : bounds(0, count(), things);
+  }
+
+  private Viewport.Box bounds(int from, int to, List<Point> things) {
     double left = Double.MAX_VALUE;
     double bottom = Double.MAX_VALUE;
     double right = -Double.MAX_VALUE;
     double top = -Double.MAX_VALUE;
-    for (Point p : things()) {
+    for (Point p : things) {
       left = Math.min(left, p.x());
       right = Math.max(right, p.x());
       bottom = Math.min(bottom, p.y());
       top = Math.max(top, p.y());
     }
-    for (int i = 0; i < count(); i++) {
+    for (int i = from; i < to; i++) {
       left = Math.min(left, x(i));
       right = Math.max(right, x(i));
       bottom = Math.min(bottom, y(i));
       top = Math.max(top, y(i));
     }
-    return left > right
-        ? new Viewport.Box(-1, -1, 21, 11)
-        : new Viewport.Box(left, bottom, right, top);
+    return new Viewport.Box(left, bottom, right, top);
   }
 
   private List<Point> things() {

@@ -71,6 +71,7 @@ final class ElevationKeys {
       case BACK_SPACE -> drafting.back();
       case DELETE -> takeAway();
       case HOME -> view.fit();
+      case F -> view.showChosen();
       case PAGE_DOWN -> nextRun(1);
       case PAGE_UP -> nextRun(-1);
       case LEFT, RIGHT, UP, DOWN -> arrow(e, tool);

@@ -76,13 +76,13 @@ final class ElevationPainter {
   }
 
   private void picture(GraphicsContext g, Underlay u, UnderlayImage images) {
+    double s = view.pxPerM() * u.metresPerUnit();
+    double w = u.picture().width() * s;
+    double h = u.picture().height() * s;
     images
-        .of(u.picture())
+        .of(u.picture(), w)
         .ifPresent(
             image -> {
-              double s = view.pxPerM() * u.metresPerUnit();
-              double w = u.picture().width() * s;
-              double h = u.picture().height() * s;
               g.save();
               g.translate(view.x(u.origin().x()), view.y(u.origin().y()));
               g.rotate(-u.turnDeg());

@@ -4,6 +4,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.show.Point;
 import bunting.desktop.look.Lengths;
 import bunting.desktop.look.Palette;
+import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.nio.IntBuffer;
 import java.util.Optional;
@@ -157,6 +158,13 @@ public final class ElevationView extends Region {
     view = Optional.of(Viewport.around(part, getWidth(), getHeight()));
     fitted = true;
     repaint();
+  }
+
+  /** Shows the chosen run as large as it goes. */
+  void showChosen() {
+    if (session.selection().get() instanceof Selection.OfRun r) {
+      beads.flatMap(b -> b.bounds(r.name())).ifPresent(this::show);
+    }
   }
 
   /** Zooms about the middle. */

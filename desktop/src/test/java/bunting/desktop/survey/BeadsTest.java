@@ -50,6 +50,16 @@ class BeadsTest {
   }
 
   @Test
+  void boundsHoldARunOrEverything() {
+    Beads beads = new Beads(reading());
+    assertThat(beads.bounds("short").orElseThrow()).isEqualTo(new Viewport.Box(0, 3, 10, 3));
+    assertThat(beads.bounds().bottom()).isLessThanOrEqualTo(1);
+    assertThat(beads.bounds("nobody")).isEmpty();
+    assertThat(new Beads(Assessor.plan(Show.of(List.of())).reading()).bounds().right())
+        .isPositive();
+  }
+
+  @Test
   void universesChangeWhereTheSlotsDo() {
     LensColours colours = look(Lens.UNIVERSE);
     // 170 RGB pixels a universe, from pixel 1 on (bead 0).
