@@ -8,6 +8,7 @@ import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.ports.PortRules;
+import bunting.core.show.Fitting;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Wire;
@@ -171,7 +172,10 @@ public final class Explanations {
   }
 
   private static Line slots(List<SegmentReading> segments) {
-    int slots = segments.stream().mapToInt(s -> s.segment().pixels() * s.type().channels()).sum();
+    int slots =
+        segments.stream()
+            .mapToInt(s -> s.run().fitting().sets(s.segment().pixels()) * s.type().channels())
+            .sum();
     var first = segments.getFirst().slots().getFirst();
     var last = segments.getLast().slots().getLast();
     return new Line(
@@ -184,7 +188,16 @@ public final class Explanations {
             + " to u"
             + last.universe()
             + "."
-            + last.lastSlot());
+            + last.lastSlot()
+            + fitting(segments));
+  }
+
+  /** How slots lie on the pixels, where all segments are of one run and it is not the plain way. */
+  private static String fitting(List<SegmentReading> segments) {
+    Fitting f = segments.getFirst().run().fitting();
+    boolean alike = segments.stream().allMatch(s -> s.run().fitting().equals(f));
+    String shared = alike && f.grouping() > 1 ? "; " + f.grouping() + " px a set" : "";
+    return shared + (alike && f.reversed() ? "; from the far end" : "");
   }
 
   private Line leastVolts(List<SegmentReading> segments) {

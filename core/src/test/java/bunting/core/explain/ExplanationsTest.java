@@ -43,6 +43,15 @@ class ExplanationsTest {
   }
 
   @Test
+  void sharedSlotsAndReversalAreSaid() {
+    Run run =
+        Run.of("Sluice gate", "5v-strip-60", 152)
+            .withFitting(new bunting.core.show.Fitting(5, java.util.Optional.empty(), true));
+    assertThat(line(Explanations.ofRun(read(run), run), "Slots"))
+        .isEqualTo(new Line("Slots", "93", "u1.1 to u1.93; 5 px a set; from the far end"));
+  }
+
+  @Test
   void aPortSumsItsChain() {
     Reading reading =
         read(

@@ -1,5 +1,6 @@
 package bunting.desktop.line;
 
+import bunting.core.addressing.SlotRow;
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
@@ -139,15 +140,25 @@ final class LineGeometry {
               f.feed().viaPort(),
               f.feed().id()));
     }
-    for (var row : s.slots()) {
-      boolean universe = row.firstSlot() == 1;
-      if (universe || row.firstPixel() == s.segment().firstPixel()) {
-        double at = x1 + (row.firstPixel() - s.segment().firstPixel()) * scale;
-        String label = "u" + row.universe() + (universe ? "" : "." + row.firstSlot());
+    stitches(s, x1, scale);
+    spans.add(new LineShape.Span(x1, x2, label(s, x2 - x1 + JOINT - 2), s.run().name()));
+  }
+
+  /** A stitch where the segment begins and at each change of universe, with the slots there. */
+  private void stitches(SegmentReading s, double x1, double scale) {
+    boolean reversed = s.run().fitting().reversed();
+    for (SlotRow row : reversed ? s.slots().reversed() : s.slots()) {
+      int left = Math.min(row.firstPixel(), row.lastPixel());
+      boolean begins = left == s.segment().firstPixel();
+      int slot = reversed ? row.lastSlot() - s.type().channels() + 1 : row.firstSlot();
+      boolean universe = reversed ? !begins : slot == 1;
+      if (universe || begins) {
+        String label =
+            "u" + row.universe() + (slot == 1 ? "" : "." + slot) + (reversed ? " ‹" : "");
+        double at = x1 + (left - s.segment().firstPixel()) * scale;
         stitches.add(new LineShape.Stitch(at, label, universe));
       }
     }
-    spans.add(new LineShape.Span(x1, x2, label(s, x2 - x1 + JOINT - 2), s.run().name()));
   }
 
   /** Takes the labels off stitches that stand too close to the next one. */

@@ -77,6 +77,22 @@ class LineGeometryTest {
         .isCloseTo(340 * scale, within(1e-6));
   }
 
+  /** 400 pixels from the far end: universe 3 holds the 60 nearest to the port, 180 slots. */
+  @Test
+  void stitchesOfAReversedRunCountFromTheFarEnd() {
+    Run far =
+        run("Sluice gate", 400)
+            .withFitting(new bunting.core.show.Fitting(1, java.util.Optional.empty(), true));
+    LineShape shape = shape(read(far));
+    assertThat(shape.stitches()).hasSize(3);
+    assertThat(shape.stitches().get(0).label()).isEqualTo("u3.178 ‹");
+    assertThat(shape.stitches().get(0).universe()).isFalse();
+    assertThat(shape.stitches().get(2).label()).isEqualTo("u1.508 ‹");
+    double scale = (shape.stitches().get(2).x() - shape.stitches().get(1).x()) / 170;
+    assertThat(shape.stitches().get(1).x() - shape.stitches().get(0).x())
+        .isCloseTo(60 * scale, within(1e-6));
+  }
+
   @Test
   void pennantsCoverTheRunWithoutGapAndNothingPassesTheFlag() {
     LineShape shape = shape(read(run("a", 300), run("b", 45), run("c", 1)));
