@@ -30,8 +30,11 @@ public final class Pictures {
   private static final Pattern LENGTH =
       Pattern.compile("\\s*(\\d{1,7}(?:\\.\\d{1,9})?)\\s*(?:px|pt|mm|cm|in)?\\s*");
 
+  /** A part of the drawing, or a photo inside it. */
+  private static final Pattern OWN = Pattern.compile("#|data:image/(?:png|jpe?g|gif)[;,]");
+
   /** A style that is fetched, not one of the drawing's own parts. */
-  private static final Pattern FETCH = Pattern.compile("url\\(\\s*['\"]?(?!#|data:image/)");
+  private static final Pattern FETCH = Pattern.compile("url\\(\\s*['\"]?(?!#)");
 
   private Pictures() {}
 
@@ -165,8 +168,7 @@ public final class Pictures {
         for (int i = 0; i < xml.getAttributeCount(); i++) {
           String name = xml.getAttributeLocalName(i);
           String value = xml.getAttributeValue(i).strip();
-          boolean elsewhere =
-              name.equals("href") && !value.startsWith("#") && !value.startsWith("data:image/");
+          boolean elsewhere = name.equals("href") && !OWN.matcher(value).lookingAt();
           boolean style = FETCH.matcher(value).find();
           if (name.startsWith("on") || elsewhere || style) {
             throw new BadInputException(

@@ -226,6 +226,7 @@ class SurveyFilesTest {
         "<svg viewBox='0 0 1 1'><script>alert(1)</script></svg>",
         "<svg viewBox='0 0 1 1' onload='run()'/>",
         "<svg viewBox='0 0 1 1'><image href='http://10.0.0.1/a.png'/></svg>",
+        "<svg viewBox='0 0 1 1'><image href='data:image/svg+xml,%3Csvg/%3E'/></svg>",
         "<svg viewBox='0 0 1 1'><rect style='fill:url(http://10.0.0.1/a.svg#g)'/></svg>",
         "<svg viewBox='0 0 1 1'><style>@import 'http://10.0.0.1/a.css';</style></svg>",
         "<?xml-stylesheet href='http://10.0.0.1/a.css'?><svg viewBox='0 0 1 1'/>",

@@ -14,9 +14,9 @@ import java.util.List;
 
 /**
  * The one-dimensional cutting-stock problem: pieces from bars, at the least cost. Every way to fill
- * a bar to the brim is a pattern (Gilmore and Gomory 1961); CP-SAT chooses how often each is cut.
- * Where there are too many patterns, or the solver is not through in its (deterministic) time, the
- * longest first goes into the fullest bar that takes it, and the answer is not called proven.
+ * a bar to the brim is a pattern (Operations Research 9, 1961); CP-SAT chooses how often each is
+ * cut. Where there are too many patterns, or the solver is not through in its (deterministic) time,
+ * the longest first goes into the fullest bar that takes it, and the answer is not called proven.
  */
 public final class CuttingStock {
   private static final int PATTERNS_MAX = 20_000;

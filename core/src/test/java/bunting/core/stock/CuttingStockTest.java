@@ -55,15 +55,17 @@ class CuttingStockTest {
     assertThat(result.proven()).isTrue();
   }
 
-  /** Chvatal, Linear Programming (1983), chapter 13: the relaxation is 452.25, so 453 raws. */
+  /** Textbook "Linear Programming" (1983), chapter 13: the relaxation is 452.25, so 453 raws. */
   @Test
-  void chvatalsRawsAreFourHundredFiftyThree() {
+  void theTextbooksRawsAreFourHundredFiftyThree() {
     CuttingStock.Result result = solve(pieces(45, 97, 36, 610, 31, 395, 14, 211), 100);
     assertThat(result.cuts()).hasSize(453);
     assertThat(result.proven()).isTrue();
   }
 
-  /** Fourer, Gay, Kernighan, AMPL, section 15.2: 110-inch rolls, 47 in whole numbers. */
+  /**
+   * The cutting example of a modelling textbook (1993, section 15.2): 110-inch rolls, 47 in all.
+   */
   @Test
   void theModellingBooksRollsAreFortySeven() {
     CuttingStock.Result result = solve(pieces(20, 48, 45, 35, 50, 24, 55, 10, 75, 8), 110);
@@ -72,8 +74,8 @@ class CuttingStockTest {
   }
 
   /**
-   * Triplets (Falkenauer 1996): three items fill each bin of 1,000 without waste, so that the
-   * optimum is known from the making. The longest first does not find it.
+   * Triplets (Journal of Heuristics 2, 1996): three items fill each bin of 1,000 without waste, so
+   * that the optimum is known from the making. The longest first does not find it.
    */
   @Test
   void tripletsFillEveryBin() {

@@ -14,7 +14,7 @@ public record Lengths(boolean feet) {
 
   /** A round length with its unit, without needless decimals. */
   public String round(double metres) {
-    return feet ? Measures.feetInches(metres) : Texts.number(metres) + " m";
+    return feet ? Texts.number(metres / 0.3048) + " ft" : Texts.number(metres) + " m";
   }
 
   /** A length to be edited, without a unit where that is metres. */

@@ -284,7 +284,7 @@ final class ElevationPainter {
   }
 
   private void ruler(GraphicsContext g, double height) {
-    double metres = view.rulerM();
+    double metres = view.rulerM(lengths.feet() ? 0.3048 : 1);
     double px = metres * view.pxPerM();
     double y = height - 20;
     g.setStroke(palette.ink());

@@ -55,15 +55,19 @@ public record Viewport(double pxPerM, double leftM, double topM) {
     return new Viewport(s, fixed.x() - x / s, fixed.y() + y / s);
   }
 
-  /** A round length, metres, that is some 90 to 230 pixels long. */
-  public double rulerM() {
-    double want = 90 / pxPerM;
+  /**
+   * A round length, metres, that is some 90 to 230 pixels long.
+   *
+   * @param unitM metres of the unit that it is round in
+   */
+  public double rulerM(double unitM) {
+    double want = 90 / pxPerM / unitM;
     double power = Math.pow(10, Math.floor(Math.log10(want)));
     for (double step : new double[] {1, 2, 5}) {
       if (step * power >= want) {
-        return step * power;
+        return step * power * unitM;
       }
     }
-    return 10 * power;
+    return 10 * power * unitM;
   }
 }

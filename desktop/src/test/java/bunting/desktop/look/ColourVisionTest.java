@@ -7,9 +7,10 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /**
- * The lens colours as people with colour blindness see them: the matrices of Machado, Oliveira and
- * Fernandes (2009), severity 1.0, on linear RGB, from memory. Distances are CIE 1976 (L*a*b*, D65),
- * where about 2.3 is just seen.
+ * The lens colours as people with colour blindness see them: the matrices of "A
+ * Physiologically-based Model for Simulation of Color Vision Deficiency" (IEEE TVCG 15, 2009),
+ * severity 1.0, on linear RGB, from memory. Distances are CIE 1976 (L*a*b*, D65), where about 2.3
+ * is just seen.
  */
 class ColourVisionTest {
   private static final double PLAINLY_APART = 12;

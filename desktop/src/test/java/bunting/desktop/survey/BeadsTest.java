@@ -141,6 +141,7 @@ class BeadsTest {
     assertThat(view.x(124)).isLessThan(800);
     assertThat(view.y(15)).isGreaterThan(0);
     assertThat(view.y(0)).isLessThan(600);
-    assertThat(view.rulerM() * view.pxPerM()).isBetween(90.0, 230.0);
+    assertThat(view.rulerM(1) * view.pxPerM()).isBetween(90.0, 230.0);
+    assertThat(view.rulerM(0.3048) / 0.3048).isCloseTo(100, within(1e-9));
   }
 }
