@@ -79,8 +79,10 @@ final class Placer {
   /** Appends as much of the run from pixel {@code next} as the port takes; returns how much. */
   private int appendMost(Run run, PixelType type, BoxLoad box, int port, int next) {
     int left = run.pixels() - next + 1;
-    int unit = cutUnit(run, type);
-    int most = atCutMark(Math.min(left, box.room(port, type, targetFps)), left, unit);
+    int room = box.room(port, type, targetFps);
+    // A group longer than a port is divided all the same.
+    int unit = cutUnit(run, type) <= room ? cutUnit(run, type) : type.cutEvery();
+    int most = atCutMark(Math.min(left, room), left, unit);
     if (most <= 0) {
       return 0;
     }

@@ -126,6 +126,24 @@ class ComparisonTest {
         .anyMatch(f -> f.code().equals("length-mismatch"));
   }
 
+  /**
+   * 24 V strip is cut every 6; groups of 999 meet a cut mark every 1998 pixels: no port has that.
+   */
+  @Test
+  void groupsLongerThanAPortAreDividedSoonerThanLeft() {
+    Run run =
+        Run.of("ribs", "24v-strip-60-rgbw", 2400)
+            .withFitting(new Fitting(999, Optional.empty(), false));
+    var reading = Assessor.plan(Show.of(List.of(run))).reading();
+    assertThat(reading.decisions().unplaced()).isEmpty();
+    assertThat(reading.totals().pixels()).isEqualTo(2400);
+    Run fours = run.withFitting(new Fitting(4, Optional.empty(), false));
+    Assessor.plan(Show.of(List.of(fours)))
+        .reading()
+        .segments()
+        .forEach(s -> assertThat((s.segment().firstPixel() - 1) % 12).isZero());
+  }
+
   @Test
   void groupsAcrossUniversesKeepTheirPixels() {
     Run run =

@@ -54,6 +54,10 @@ final class ElevationKeys {
   }
 
   private boolean letter(KeyCode code) {
+    if (code == KeyCode.F) {
+      view.showChosen();
+      return true;
+    }
     for (Tool tool : Tool.values()) {
       if (tool.key() == code) {
         drafting.take(tool);
@@ -71,7 +75,6 @@ final class ElevationKeys {
       case BACK_SPACE -> drafting.back();
       case DELETE -> takeAway();
       case HOME -> view.fit();
-      case F -> view.showChosen();
       case PAGE_DOWN -> nextRun(1);
       case PAGE_UP -> nextRun(-1);
       case LEFT, RIGHT, UP, DOWN -> arrow(e, tool);

@@ -102,10 +102,11 @@ public final class SurveyScreen extends VBox {
     return row;
   }
 
-  private HBox tools() {
+  private FlowPane tools() {
     ToggleGroup group = new ToggleGroup();
-    HBox row = new HBox(2);
-    row.setAlignment(Pos.CENTER_LEFT);
+    FlowPane row = new FlowPane(2, 3);
+    row.setPrefWrapLength(816);
+    row.setMinHeight(Region.USE_PREF_SIZE);
     for (Tool tool : Tool.values()) {
       ToggleButton button = new ToggleButton(tool.text() + " " + tool.key().getName());
       button.setId("tool-" + tool.name().toLowerCase(Locale.ROOT));

@@ -2,8 +2,10 @@ package bunting.desktop.volts;
 
 import bunting.core.plan.VoltageComparison;
 import bunting.core.plan.VoltageOption;
+import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.desktop.look.Choices;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.util.ArrayList;
@@ -14,6 +16,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -22,7 +25,7 @@ import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
@@ -36,7 +39,7 @@ import javafx.scene.layout.VBox;
 /** The runs of the show, or the chosen one, at each voltage, planned for real and side by side. */
 public final class VoltsView extends VBox {
   private final Session session;
-  private final CheckBox chosenOnly = new CheckBox("the chosen run alone");
+  private final ComboBox<Scope> scope = new ComboBox<>();
   private final VBox body = new VBox(8);
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
   private final List<VoltageOption> options = new ArrayList<>();
@@ -50,6 +53,19 @@ public final class VoltsView extends VBox {
   private Optional<Show> compared = Optional.empty();
   private Set<String> comparedRuns = Set.of();
   private final AtomicInteger number = new AtomicInteger();
+
+  /** Which runs are compared. */
+  private enum Scope {
+    ALL("all runs"),
+    GROUP("the chosen run and its group"),
+    RUN("the chosen run alone");
+
+    private final String text;
+
+    Scope(String text) {
+      this.text = text;
+    }
+  }
 
   /** A figure of an option, and its name. */
   private record Figure(
@@ -94,10 +110,13 @@ public final class VoltsView extends VBox {
     setFocusTraversable(true);
     Label title = new Label("The same runs at each voltage");
     title.getStyleClass().add("heading");
-    chosenOnly.setId("volts-chosen");
-    chosenOnly.selectedProperty().addListener(o -> refresh());
-    HBox head = new HBox(18, title, chosenOnly);
-    head.setAlignment(Pos.BASELINE_LEFT);
+    scope.setId("volts-scope");
+    scope.getItems().setAll(Scope.values());
+    Choices.named(scope, s -> s.text);
+    scope.setValue(Scope.ALL);
+    scope.valueProperty().addListener(o -> refresh());
+    HBox head = new HBox(18, title, scope);
+    head.setAlignment(Pos.CENTER_LEFT);
     Label why =
         new Label(
             "There is no wrong answer, but choose once: connectors, supplies and spares follow.");
@@ -119,9 +138,20 @@ public final class VoltsView extends VBox {
   }
 
   private Set<String> chosen() {
-    return chosenOnly.isSelected() && session.selection().get() instanceof Selection.OfRun r
-        ? Set.of(r.name())
-        : Set.of();
+    Optional<Run> run =
+        session.selection().get() instanceof Selection.OfRun r
+            ? session.show().flatMap(s -> s.run(r.name()))
+            : Optional.empty();
+    if (run.isEmpty() || scope.getValue() == Scope.ALL) {
+      return Set.of();
+    }
+    if (scope.getValue() == Scope.RUN || run.get().group().isEmpty()) {
+      return Set.of(run.get().name());
+    }
+    return session.show().orElseThrow().runs().stream()
+        .filter(r -> r.group().equals(run.get().group()))
+        .map(Run::name)
+        .collect(Collectors.toSet());
   }
 
   private void refresh() {
@@ -230,10 +260,7 @@ public final class VoltsView extends VBox {
       Button take = new Button("Take " + Texts.number(o.volts()) + " V over");
       take.setId("take-" + Texts.number(o.volts()));
       take.setDisable(o.current());
-      take.setOnAction(
-          e ->
-              session.edit(
-                  "All at " + Texts.number(o.volts()) + " V: plan taken over.", o.takeOver()));
+      take.setOnAction(e -> session.edit(Texts.number(o.volts()) + " V taken over.", o.takeOver()));
       grid.add(take, c + 1, row);
       GridPane.setHalignment(take, HPos.LEFT);
     }

@@ -4,10 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.show.Run;
+import bunting.core.show.Show;
 import bunting.desktop.model.Selection;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
@@ -67,6 +70,35 @@ class SheetsWindowTest extends WindowDriver {
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().runs()).extracting(Run::type).containsOnly("5v-strip-60");
+  }
+
+  @Test
+  void oneRunOrItsGroupIsTakenOver(FxRobot robot) throws TimeoutException {
+    onScreen(
+        () -> {
+          session.start(
+              Show.of(
+                  List.of(
+                      Run.of("Arch", "5v-strip-60", 200).withGroup(Optional.of("bridge")),
+                      Run.of("Rail", "5v-strip-60", 100).withGroup(Optional.of("bridge")),
+                      Run.of("Sill", "5v-strip-60", 40))),
+              Optional.empty());
+          session.selection().set(new Selection.OfRun("Rail"));
+          return true;
+        });
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);
+    ComboBox<Object> scope = robot.lookup("#volts-scope").queryComboBox();
+    onScreen(
+        () -> {
+          scope.getSelectionModel().select(1);
+          return true;
+        });
+    wait(() -> !window.orElseThrow().busy() && robot.lookup("#take-24").tryQuery().isPresent());
+    robot.clickOn("#take-24");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(show().run("Arch").orElseThrow().type()).contains("24v");
+    assertThat(show().run("Rail").orElseThrow().type()).contains("24v");
+    assertThat(show().run("Sill").orElseThrow().type()).isEqualTo("5v-strip-60");
   }
 
   @Test
