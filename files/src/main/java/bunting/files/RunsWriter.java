@@ -97,7 +97,8 @@ public final class RunsWriter {
     if (kinds) {
       row.put("light_kind", "pixels");
     }
-    row.putAll(run.notes());
+    // Beside other lights some headings have a meaning; a note under one of them gets another.
+    run.notes().forEach((k, v) -> row.put(kinds && ORDER.contains(k) ? "note " + k : k, v));
     return row;
   }
 

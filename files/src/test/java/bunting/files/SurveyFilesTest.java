@@ -202,6 +202,13 @@ class SurveyFilesTest {
     assertThat(read.runs().getFirst().notes())
         .containsEntry("watts", "about 3")
         .containsEntry("volts", "five");
+    PlainSet hull =
+        new PlainSet("hull", 12, 3, 9, new Point(0, 0), OptionalDouble.empty(), Optional.empty());
+    Show more = read.withOthers(new OtherLoads(List.of(hull), List.of()));
+    String written = new String(RunsWriter.write(more), StandardCharsets.UTF_8);
+    Show again = RunsReader.read(Path.of("R.csv"), written, Show.of(List.of()));
+    assertThat(again.runs().getFirst().notes()).containsEntry("note watts", "about 3");
+    assertThat(again.others()).isEqualTo(more.others());
   }
 
   @Test

@@ -10,6 +10,9 @@ import javafx.scene.canvas.GraphicsContext;
 
 /** Paints what is being set: corners, the leg to the hand with its length, and what to do next. */
 final class DraftPainter {
+  /** What the ruler and its figure take at the left, pixels. */
+  private static final double RULER_ROOM = 320;
+
   private final GraphicsContext g;
   private final Viewport view;
   private final Palette palette;
@@ -24,7 +27,8 @@ final class DraftPainter {
 
   void paint(Drafting drafting, double width, double height, boolean focused) {
     Tool tool = drafting.tool().get();
-    String hint = tool.text() + ": " + drafting.hint();
+    String full = tool.text() + ": " + drafting.hint();
+    String hint = Fonts.fitted(full, Fonts.plain(11.5), width - RULER_ROOM);
     g.setFont(Fonts.plain(11.5));
     g.setFill(palette.soft());
     g.fillText(hint, width - Fonts.width(hint, Fonts.plain(11.5)) - 16, height - 16);
