@@ -11,7 +11,7 @@ import javafx.scene.canvas.GraphicsContext;
 /** Paints what is being set: corners, the leg to the hand with its length, and what to do next. */
 final class DraftPainter {
   /** What the ruler and its figure take at the left, pixels. */
-  private static final double RULER_ROOM = 320;
+  private static final double RULER_ROOM = 290;
 
   private final GraphicsContext g;
   private final Viewport view;
