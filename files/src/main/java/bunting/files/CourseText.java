@@ -22,6 +22,7 @@ final class CourseText {
   static String of(Course course) {
     return switch (course) {
       case Course.Traced t -> of(t.corners());
+      case Course.Back b -> "back " + of(b.of());
       case Course.Ring r -> "ring " + numbers(r.centre(), r.radiusM(), r.startDeg(), r.sweepDeg());
       case Course.Grid g ->
           "grid "
@@ -63,6 +64,10 @@ final class CourseText {
     boolean serpentine = words[words.length - 1].equals("serpentine");
     boolean named = serpentine || words[words.length - 1].equals("straight");
     return switch (words[0]) {
+      case "back" ->
+          parse(text.strip().substring(4))
+              .filter(c -> c instanceof Course.Grid || c instanceof Course.Spokes)
+              .map(Course::back);
       case "ring" -> numbers(words, 1, words.length, 5).flatMap(CourseText::ring);
       case "grid" ->
           numbers(words, 1, words.length - (named ? 1 : 0), 6).flatMap(n -> grid(n, serpentine));

@@ -23,39 +23,12 @@ import org.apache.commons.csv.CSVRecord;
 
 /** RUNS.csv: one run a row. */
 final class RunsReader {
-  private static final Set<String> COLUMNS =
-      Set.of(
-          "name",
-          "type",
-          "pixels",
-          "length_m",
-          "length_ft",
-          "x_m",
-          "y_m",
-          "end_x_m",
-          "end_y_m",
-          "lead_m",
-          "group",
-          "controller",
-          "port",
-          "split",
-          "built_pixels",
-          "group_pixels",
-          "colour_order",
-          "reverse_data",
-          "course_m",
-          "route_m");
-
-  /** Columns of lights that are not pixels; they mean something only beside {@code light_kind}. */
-  private static final Set<String> OTHER_COLUMNS =
-      Set.of("light_kind", "volts", "channels", "watts", "bulbs", "watts_per_bulb", "cord_amps");
-
   private final Path file;
   private final Show settings;
   private final List<Run> runs = new ArrayList<>();
   private final List<PlainSet> sets = new ArrayList<>();
   private final List<BulbString> strings = new ArrayList<>();
-  private final Set<String> known = new HashSet<>(COLUMNS);
+  private final Set<String> known = new HashSet<>(RunColumns.ALWAYS);
   private final Map<String, Long> lineOfName = new HashMap<>();
   private final Map<String, Integer> columns = new LinkedHashMap<>();
   private int headerCells;
@@ -63,6 +36,8 @@ final class RunsReader {
   private RunsReader(Path file, Show settings) {
     this.file = file;
     this.settings = settings;
+    known.add("length_ft");
+    known.addAll(RunColumns.RUNS);
   }
 
   /** The settings with the runs of a list, checked against their types and controllers. */
@@ -180,8 +155,9 @@ final class RunsReader {
 
   private void header(CSVRecord record, long line) throws BadInputException {
     headerCells = record.size();
-    if (record.stream().anyMatch(h -> h.strip().equalsIgnoreCase("light_kind"))) {
-      known.addAll(OTHER_COLUMNS);
+    if (record.stream().anyMatch(h -> h.strip().equalsIgnoreCase(RunColumns.KIND))) {
+      known.add(RunColumns.KIND);
+      known.addAll(RunColumns.OTHERS);
     }
     for (int i = 0; i < record.size(); i++) {
       String heading = record.get(i).strip();

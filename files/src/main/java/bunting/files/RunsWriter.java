@@ -17,32 +17,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** The run list of a show as RUNS.csv: columns that nobody needs are left out. */
 public final class RunsWriter {
-  private static final List<String> ALWAYS =
-      List.of("name", "type", "pixels", "length_m", "x_m", "y_m", "end_x_m", "end_y_m");
-  private static final List<String> ORDER =
-      List.of(
-          "light_kind",
-          "lead_m",
-          "group",
-          "controller",
-          "port",
-          "split",
-          "built_pixels",
-          "group_pixels",
-          "colour_order",
-          "reverse_data",
-          "course_m",
-          "route_m",
-          "volts",
-          "channels",
-          "watts",
-          "bulbs",
-          "watts_per_bulb",
-          "cord_amps");
-
   private RunsWriter() {}
 
   /** The list's bytes: the same for the same show. */
@@ -53,8 +31,11 @@ public final class RunsWriter {
     show.runs().forEach(r -> rows.add(run(r, types.get(r.type()), others)));
     show.others().plainSets().forEach(s -> rows.add(set(s)));
     show.others().bulbStrings().forEach(b -> rows.add(bulbs(b)));
-    Set<String> columns = new LinkedHashSet<>(ALWAYS);
-    ORDER.stream().filter(c -> rows.stream().anyMatch(r -> r.containsKey(c))).forEach(columns::add);
+    Set<String> columns = new LinkedHashSet<>(RunColumns.ALWAYS);
+    Stream.of(List.of(RunColumns.KIND), RunColumns.RUNS, RunColumns.OTHERS)
+        .flatMap(List::stream)
+        .filter(c -> rows.stream().anyMatch(r -> r.containsKey(c)))
+        .forEach(columns::add);
     rows.forEach(r -> columns.addAll(r.keySet()));
     List<List<String>> table = new ArrayList<>();
     table.add(List.copyOf(columns));
@@ -98,7 +79,8 @@ public final class RunsWriter {
       row.put("light_kind", "pixels");
     }
     // Beside other lights some headings have a meaning; a note under one of them gets another.
-    run.notes().forEach((k, v) -> row.put(kinds && ORDER.contains(k) ? "note " + k : k, v));
+    run.notes()
+        .forEach((k, v) -> row.put(kinds && RunColumns.OTHERS.contains(k) ? "note " + k : k, v));
     return row;
   }
 

@@ -10,7 +10,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
@@ -192,10 +191,5 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
     }
     String text = cell.getText();
     return text == null ? "" : text.replaceAll("\\s+", " ").strip();
-  }
-
-  /** Whether a file is one that only an import reads. */
-  static boolean isWorkbook(Path file) {
-    return file.toString().toLowerCase(Locale.ROOT).endsWith(".xlsx");
   }
 }

@@ -7,7 +7,6 @@ import bunting.core.show.OtherDecisions;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
-import bunting.core.show.Site;
 import bunting.core.show.Supply;
 import bunting.core.show.SupplyType;
 import bunting.core.show.Texts;
@@ -32,6 +31,11 @@ public final class SetPlanner {
 
   private final Show show;
   private final double margin;
+  private final List<PlainSet> queue;
+
+  /** Where boxes stand or can stand. */
+  private final List<Point> places = new ArrayList<>();
+
   private final List<Board> boards = new ArrayList<>();
   private final List<Unplaced> unplaced = new ArrayList<>();
 
@@ -59,6 +63,11 @@ public final class SetPlanner {
 
   private SetPlanner(Show show) {
     this.show = show;
+    this.queue = inGroups(show.others().plainSets());
+    show.controllers().orElse(List.of()).stream().map(Controller::at).forEach(places::add);
+    if (places.isEmpty()) {
+      show.standingSites().forEach(s -> places.add(new Point(s.x(), s.y())));
+    }
     this.margin = show.settings().fuseMargin();
   }
 
@@ -73,7 +82,7 @@ public final class SetPlanner {
 
   private Plan go(int suppliesBefore) {
     Map<Point, List<PlainSet>> byPlace = new LinkedHashMap<>();
-    for (PlainSet set : inGroups(show.others().plainSets())) {
+    for (PlainSet set : queue) {
       byPlace.computeIfAbsent(place(set), k -> new ArrayList<>()).add(set);
     }
     byPlace.forEach((at, sets) -> sets.forEach(set -> place(set, at)));
@@ -107,15 +116,7 @@ public final class SetPlanner {
     return groups.values().stream().flatMap(List::stream).toList();
   }
 
-  /** The nearest place where a box stands or can stand. */
   private Point place(PlainSet set) {
-    List<Point> places = new ArrayList<>();
-    show.controllers().orElse(List.of()).stream().map(Controller::at).forEach(places::add);
-    if (places.isEmpty()) {
-      for (Site site : show.standingSites()) {
-        places.add(new Point(site.x(), site.y()));
-      }
-    }
     return places.stream().min(Comparator.comparingDouble(set.at()::cableTo)).orElseThrow();
   }
 
@@ -172,7 +173,7 @@ public final class SetPlanner {
     Board trial = new Board(empty.type, empty.at, empty.volts);
     boolean from = false;
     int count = 0;
-    for (PlainSet next : inGroups(show.others().plainSets())) {
+    for (PlainSet next : queue) {
       from |= next.equals(first);
       if (from
           && next.volts() == trial.volts

@@ -11,10 +11,8 @@ import java.util.Map;
  * @param kilograms copper in both conductors
  */
 public record Copper(double cableM, double kilograms) {
-  /** Standard annealed copper, kg/m3 and ohm mm2/m at 20 degC (IEC 60028). */
+  /** Standard annealed copper, kg/m3 (IEC 60028). */
   private static final double DENSITY = 8890;
-
-  private static final double OHM_MM2_PER_M = 1.0 / 58;
 
   /** Measures a plan. */
   public static Copper of(Reading reading) {
@@ -35,9 +33,8 @@ public record Copper(double cableM, double kilograms) {
     return new Copper(metres, kilograms);
   }
 
-  /** Copper of a pair of conductors: as much as conducts by its resistance. */
+  /** Copper of a pair of conductors. */
   static double pairKilograms(Wire wire, double metres) {
-    double mm2 = OHM_MM2_PER_M / wire.ohmsPerM();
-    return 2 * mm2 * 1e-6 * metres * DENSITY;
+    return 2 * wire.copperMm2() * 1e-6 * metres * DENSITY;
   }
 }

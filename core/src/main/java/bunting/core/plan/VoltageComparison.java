@@ -3,18 +3,22 @@ package bunting.core.plan;
 import bunting.core.checks.Severity;
 import bunting.core.show.Catalogue;
 import bunting.core.show.Controller;
+import bunting.core.show.ControllerType;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.PixelType;
+import bunting.core.show.PlacedController;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Site;
 import bunting.core.show.Texts;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * The runs of a show at 5, 12, 24, 36 and 48 V, each planned for real. A pixel type becomes the
@@ -53,16 +57,13 @@ public final class VoltageComparison {
       }
     }
     Show changed = retyped(show, chosen, becomes, catalogue);
-    Show alone = changed.withRuns(only(changed, chosen)).withOthers(OtherLoads.NONE);
-    Show freed = freed(changed);
-    Assessment plan = Assessor.plan(alone);
+    Assessment plan = Assessor.plan(only(changed, chosen));
     Show takeOver = changed;
     if (unplaced(plan) > 0 && show.controllers().isPresent()) {
-      Assessment other =
-          Assessor.plan(freed.withRuns(only(freed, chosen)).withOthers(OtherLoads.NONE));
+      Assessment other = Assessor.plan(freed(only(changed, chosen)));
       if (unplaced(other) < unplaced(plan)) {
         plan = other;
-        takeOver = freed;
+        takeOver = withBoxesOf(other, changed, chosen, volts);
         basis.add("New boxes in the places of those that do not take " + volt(volts) + ".");
       }
     }
@@ -86,25 +87,70 @@ public final class VoltageComparison {
         weaknesses(volts, plan));
   }
 
-  private static List<Run> only(Show show, List<Run> chosen) {
-    Set<String> names = chosen.stream().map(Run::name).collect(java.util.stream.Collectors.toSet());
-    return show.runs().stream().filter(r -> names.contains(r.name())).toList();
+  /** The chosen runs alone, without lights that are not pixels. */
+  private static Show only(Show show, List<Run> chosen) {
+    Set<String> names = names(chosen);
+    return show.withRuns(show.runs().stream().filter(r -> names.contains(r.name())).toList())
+        .withOthers(OtherLoads.NONE);
+  }
+
+  private static Set<String> names(List<Run> runs) {
+    return runs.stream().map(Run::name).collect(Collectors.toSet());
   }
 
   private static Show retyped(
       Show show, List<Run> chosen, Map<String, PixelType> becomes, Catalogue catalogue) {
-    Show changed = show.withCatalogue(catalogue);
+    Set<String> names = names(chosen);
     Map<String, PixelType> types = show.catalogue().pixelTypesById();
-    for (Run run : chosen) {
-      PixelType from = types.get(run.type());
-      PixelType to = becomes.get(run.type());
-      if (!to.id().equals(from.id())) {
-        boolean keepsPin = from.volts() == to.volts();
-        Run next = run.withType(to.id()).withPixels(atCutMark(run.plannedPixels(), to));
-        changed = changed.withRun(keepsPin ? next : next.withPin(Optional.empty()));
+    return show.withCatalogue(catalogue)
+        .withRuns(
+            show.runs().stream()
+                .map(
+                    r ->
+                        names.contains(r.name())
+                            ? retyped(r, types.get(r.type()), becomes.get(r.type()))
+                            : r)
+                .toList());
+  }
+
+  private static Run retyped(Run run, PixelType from, PixelType to) {
+    if (to.id().equals(from.id())) {
+      return run;
+    }
+    Run next = run.withType(to.id()).withPixels(atCutMark(run.plannedPixels(), to));
+    return from.volts() == to.volts() ? next : next.withPin(Optional.empty());
+  }
+
+  /**
+   * The whole show with the boxes that were planned for the chosen runs added. Of the boxes that
+   * there are those stay that take the voltage, or that other runs need: by pin, or by voltage.
+   */
+  private static Show withBoxesOf(Assessment plan, Show show, List<Run> chosen, double volts) {
+    Set<String> names = names(chosen);
+    Map<String, PixelType> types = show.catalogue().pixelTypesById();
+    Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
+    List<Run> others = show.runs().stream().filter(r -> !names.contains(r.name())).toList();
+    Set<String> pinned = new HashSet<>();
+    show.runs().forEach(r -> r.pin().ifPresent(p -> pinned.add(p.controller())));
+    List<Controller> boxes = new ArrayList<>();
+    for (Controller c : show.controllers().orElseThrow()) {
+      ControllerType kind = kinds.get(c.type());
+      boolean needed = others.stream().anyMatch(r -> kind.takes(types.get(r.type()).volts()));
+      if (kind.takes(volts) || needed || pinned.contains(c.id())) {
+        boxes.add(c);
       }
     }
-    return changed;
+    Set<String> taken = boxes.stream().map(Controller::id).collect(Collectors.toSet());
+    int n = 1;
+    for (PlacedController placed : plan.reading().decisions().controllers()) {
+      Controller c = placed.controller();
+      String stem = volt(volts) + " box ";
+      while (!taken.add(stem + n)) {
+        n++;
+      }
+      boxes.add(new Controller(stem + n, c.type(), c.x(), c.y()));
+    }
+    return show.withControllers(boxes);
   }
 
   private static int atCutMark(int pixels, PixelType type) {
@@ -127,7 +173,7 @@ public final class VoltageComparison {
     Set<String> names =
         plan.reading().decisions().unplaced().stream()
             .map(u -> u.run())
-            .collect(java.util.stream.Collectors.toSet());
+            .collect(Collectors.toSet());
     return plan.reading().show().runs().stream()
         .filter(r -> names.contains(r.name()))
         .mapToLong(Run::pixels)

@@ -33,6 +33,29 @@ public sealed interface Course {
   /** The same, moved by so many metres. */
   Course moved(double dx, double dy);
 
+  /** The same from its other end: the last strand first, each gone back. */
+  default Course back() {
+    return new Back(this);
+  }
+
+  /** A course gone back, where its kind has no way of its own to say so. */
+  record Back(Course of) implements Course {
+    @Override
+    public List<Strand> strands() {
+      return of.strands().reversed().stream().map(Strand::back).toList();
+    }
+
+    @Override
+    public Course moved(double dx, double dy) {
+      return new Back(of.moved(dx, dy));
+    }
+
+    @Override
+    public Course back() {
+      return of;
+    }
+  }
+
   /**
    * From corner to corner.
    *
@@ -52,6 +75,11 @@ public sealed interface Course {
     }
 
     @Override
+    public Course back() {
+      return new Traced(corners.reversed());
+    }
+
+    @Override
     public Course moved(double dx, double dy) {
       return new Traced(corners.stream().map(p -> p.plus(dx, dy)).toList());
     }
@@ -67,6 +95,11 @@ public sealed interface Course {
     @Override
     public List<Strand> strands() {
       return List.of(new Strand.Arc(centre, radiusM, startDeg, sweepDeg));
+    }
+
+    @Override
+    public Course back() {
+      return new Ring(centre, radiusM, startDeg + sweepDeg, -sweepDeg);
     }
 
     @Override

@@ -35,6 +35,7 @@ public record PixelType(
     LoadKind load,
     double railOhmsPerM,
     OptionalDouble sheetMilliampsFull) {
+  private static final double STRIP_PITCH = 20;
 
   /** A type by its sheet. */
   public PixelType(
@@ -66,6 +67,16 @@ public record PixelType(
         load,
         railOhmsPerM,
         OptionalDouble.empty());
+  }
+
+  /** Whether it is a strip on a reel and not a string. */
+  public boolean strip() {
+    return isStrip(pitchPerM);
+  }
+
+  /** A strip has 20 pixels a metre or more (common practice, no source). */
+  public static boolean isStrip(double pitchPerM) {
+    return pitchPerM >= STRIP_PITCH;
   }
 
   /** Whether its current was measured. */

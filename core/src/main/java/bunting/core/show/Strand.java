@@ -14,6 +14,9 @@ public sealed interface Strand {
   /** Points to draw it by; an arc as short chords. */
   List<Point> outline();
 
+  /** The same, gone back. */
+  Strand back();
+
   /** Whether its end meets its beginning: then the last pixel stands a pitch before the end. */
   default boolean closed() {
     return false;
@@ -66,6 +69,11 @@ public sealed interface Strand {
     }
 
     @Override
+    public Strand back() {
+      return new Path(corners.reversed());
+    }
+
+    @Override
     public List<Double> bendsM() {
       List<Double> bends = new ArrayList<>();
       double sum = 0;
@@ -100,6 +108,11 @@ public sealed interface Strand {
         points.add(at(i / (double) chords));
       }
       return points;
+    }
+
+    @Override
+    public Strand back() {
+      return new Arc(centre, radiusM, startDeg + sweepDeg, -sweepDeg);
     }
 
     @Override

@@ -77,6 +77,11 @@ public record Wire(String id, double ohmsPerM, double fuseAmpsMax) {
     return COPPER_OHM_MM2_PER_M / (Math.PI / 4 * d * d);
   }
 
+  /** Copper of one conductor, as much as conducts by its resistance, mm2. */
+  public double copperMm2() {
+    return COPPER_OHM_MM2_PER_M / ohmsPerM;
+  }
+
   /** Resistance of a pair of conductors of this length, ohms. */
   public double loopOhms(double metres) {
     return 2 * ohmsPerM * metres;

@@ -20,9 +20,6 @@ public record Workshop(List<Pack> packs, List<Rest> rests, Map<String, Double> s
   /** Usual packs, no rests, 5 % spares. */
   public static final Workshop EMPTY = new Workshop(List.of(), List.of(), Map.of());
 
-  /** Pixels a metre from which on a thing is a strip on a reel and not a string. */
-  private static final double STRIP_PITCH = 20;
-
   public Workshop {
     packs = List.copyOf(packs);
     rests = List.copyOf(rests);
@@ -57,7 +54,7 @@ public record Workshop(List<Pack> packs, List<Rest> rests, Map<String, Double> s
 
   /** Reels of 5 m for strips, strings of 50 for strings (common practice, no source). */
   public static Pack usualPack(PixelType type) {
-    int pixels = type.pitchPerM() >= STRIP_PITCH ? (int) Math.round(type.pitchPerM() * 5) : 50;
+    int pixels = type.strip() ? (int) Math.round(type.pitchPerM() * 5) : 50;
     int whole = Math.max(type.cutEvery(), pixels - pixels % type.cutEvery());
     return new Pack(type.id(), whole, 0);
   }

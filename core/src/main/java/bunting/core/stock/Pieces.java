@@ -15,9 +15,6 @@ import java.util.List;
  * the next is longer than their own pitch.
  */
 public final class Pieces {
-  /** Pixels a metre from which on a thing is a strip (common practice, no source). */
-  private static final double STRIP_PITCH = 20;
-
   /** A jumper is this much longer than the way that it goes, metres (common practice). */
   static final double JUMPER_SLACK_M = 0.15;
 
@@ -89,7 +86,7 @@ public final class Pieces {
       Strand strand = strands.get(i);
       int pixels = Geometry.onStrand(run.pixels(), strands.size(), i);
       double way = i + 1 < strands.size() ? strand.at(1).distanceTo(strands.get(i + 1).at(0)) : 0;
-      if (type.pitchPerM() >= STRIP_PITCH) {
+      if (type.strip()) {
         atBends(strand, pixels, type, way, parts);
       } else if (way > 1 / type.pitchPerM() + 1e-9 || parts.isEmpty()) {
         parts.add(new Part(pixels, way));

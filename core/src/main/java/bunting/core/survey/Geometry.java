@@ -8,6 +8,7 @@ import bunting.core.show.Strand;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
+import java.util.OptionalInt;
 
 /** Where pixels are and how long cables are, by the one rule for lengths. Metres throughout. */
 public final class Geometry {
@@ -168,6 +169,15 @@ public final class Geometry {
       sum = Math.addExact(sum, pixelsOf(metres, type.pitchPerM(), type.cutEvery()));
     }
     return sum;
+  }
+
+  /** Pixels of a measured length; empty where that is none, or more than a run may have. */
+  public static OptionalInt countOf(double metres, PixelType type) {
+    if (metres * type.pitchPerM() > Run.PIXELS_MAX + 1.0) {
+      return OptionalInt.empty();
+    }
+    int count = pixelsOf(BigDecimal.valueOf(metres), type.pitchPerM(), type.cutEvery());
+    return count >= 1 && count <= Run.PIXELS_MAX ? OptionalInt.of(count) : OptionalInt.empty();
   }
 
   /** Feet in metres, exactly. */

@@ -19,8 +19,6 @@ public final class PixelFinder {
   /** Amps that differ by less are the same reading, a share. */
   private static final double AMPS_SHARE = 0.1;
 
-  private static final double STRIP_PITCH = 20;
-
   /** Watts of a pixel where nothing was measured (common practice: 0.24 to 0.3). */
   private static final double WATTS_ASSUMED = 0.3;
 
@@ -153,7 +151,7 @@ public final class PixelFinder {
 
   private static PixelType make(Seen seen, Set<String> taken) {
     double pitch = seen.pitchPerM();
-    boolean strip = pitch >= STRIP_PITCH;
+    boolean strip = PixelType.isStrip(pitch);
     String colours = seen.channels() == 4 ? "RGBW" : "RGB";
     String stem =
         "my-"

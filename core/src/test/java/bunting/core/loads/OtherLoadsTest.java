@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.assess.OtherReading;
+import bunting.core.explain.LightExplanations;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.show.BulbString;
@@ -82,6 +83,17 @@ class OtherLoadsTest {
     assertThat(slots.get(1).slots().orElseThrow().lastSlot()).isEqualTo(306);
     assertThat(plan.reading().totals().channels()).isEqualTo(306);
     assertThat(plan.reading().totals().universes()).isEqualTo(1);
+  }
+
+  @Test
+  void theArithmeticIsSaid() {
+    OtherReading read = read(at120Volts(List.of(set("a", 24)), List.of(bulbs("b", 7))));
+    assertThat(LightExplanations.amps(read.sets().getFirst()))
+        .isEqualTo("24 W / 12 V = 2.00 A; / 3 = 0.67 A an output");
+    assertThat(LightExplanations.place(read.sets().getFirst()))
+        .isEqualTo("outputs 1–3, universe 1 slots 1–3, fuse 3 A, 22AWG");
+    assertThat(LightExplanations.amps(read.chains().getFirst()))
+        .isEqualTo("500 W = 4.55 A through the first cord of 7 A; no circuit named");
   }
 
   @Test

@@ -75,6 +75,28 @@ class ComparisonTest {
     assertThat(VoltageComparison.at(12, given, Set.of()).takeOver().controllers()).isPresent();
   }
 
+  /** One run is taken over; the box of the other and its pin are none of its business. */
+  @Test
+  void boxesAndPinsOfOtherRunsStay() {
+    Run pinned =
+        Run.of("gate", "5v-strip-60", 240)
+            .withPin(Optional.of(new bunting.core.show.Pin("mill", OptionalInt.of(2))));
+    Show given =
+        Show.of(List.of(Run.of("rail", "5v-strip-60", 300), pinned))
+            .withControllers(List.of(new Controller("mill", "box-8", 3, 1)));
+    Show taken = VoltageComparison.at(48, given, Set.of("rail")).takeOver();
+    assertThat(taken.run("gate").orElseThrow()).isEqualTo(pinned);
+    assertThat(taken.controllers().orElseThrow())
+        .extracting(Controller::id)
+        .containsExactly("mill", "48 V box 1");
+    assertThat(Assessor.plan(taken).reading().decisions().unplaced()).isEmpty();
+    Show all =
+        VoltageComparison.at(48, show().withControllers(given.controllers().get()), Set.of())
+            .takeOver();
+    assertThat(all.controllers().orElseThrow()).noneMatch(c -> c.id().equals("mill"));
+    assertThat(Assessor.plan(all).reading().decisions().unplaced()).isEmpty();
+  }
+
   /** 1 km of 2.5 mm2 copper weighs 22.2 kg at 8.89 g/cm3 (IEC 60028), so a pair 44.5 kg. */
   @Test
   void copperWeighsWhatItWeighs() {

@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.input.KeyCombination;
@@ -150,13 +151,23 @@ final class Commands {
     }
   }
 
+  /** Cutting and typesetting take seconds: they are done beside the interface. */
   private void papers(Path folder) {
+    Assessment plan = session.assessment().get().orElseThrow();
+    session.say("The papers are being written…");
+    Thread.ofVirtual()
+        .start(
+            () -> {
+              String result = written(plan, folder);
+              Platform.runLater(() -> session.say(result));
+            });
+  }
+
+  private static String written(Assessment plan, Path folder) {
     try {
-      Assessment plan = session.assessment().get().orElseThrow();
-      int count = Papers.write(plan, folder).size();
-      session.say(count + " papers are in " + folder.getFileName() + ".");
+      return Papers.write(plan, folder).size() + " papers are in " + folder.getFileName() + ".";
     } catch (BadInputException e) {
-      session.say(String.valueOf(e.getMessage()));
+      return String.valueOf(e.getMessage());
     }
   }
 }

@@ -6,9 +6,9 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.core.survey.MeasuredRuns;
 import bunting.desktop.look.Lengths;
 import bunting.desktop.model.Session;
-import bunting.desktop.survey.SurveyEdits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,6 +27,7 @@ final class CourseEditor {
   private final PixelType type;
   private final Lengths lengths;
   private final List<Node> rows = new ArrayList<>();
+  private boolean back;
 
   CourseEditor(Session session, Show show, Run run) {
     this.session = session;
@@ -41,12 +42,16 @@ final class CourseEditor {
         e ->
             session.edit(
                 run.name() + " is fed from the other end.",
-                show.withRun(SurveyEdits.swapped(run, type))));
+                show.withRun(MeasuredRuns.turned(run, type))));
     rows.add(swap);
   }
 
   private void course(Course course) {
     switch (course) {
+      case Course.Back b -> {
+        back = true;
+        course(b.of());
+      }
       case Course.Traced t -> legs(t);
       case Course.Ring r -> {
         length("Radius", "edit-radius", r.radiusM(), v -> ring(r, v, r.startDeg(), r.sweepDeg()));
@@ -215,8 +220,9 @@ final class CourseEditor {
             .node());
   }
 
-  private void rehang(Course course) {
-    Run next = SurveyEdits.rehung(run, type, course);
+  private void rehang(Course changed) {
+    Course course = back ? changed.back() : changed;
+    Run next = MeasuredRuns.rehung(run, type, course);
     session.edit(
         run.name()
             + ": "

@@ -2,6 +2,7 @@ package bunting.desktop.inspect;
 
 import bunting.core.assess.OtherReading;
 import bunting.core.assess.Reading;
+import bunting.core.explain.LightExplanations;
 import bunting.core.show.Circuit;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
@@ -65,39 +66,14 @@ final class PlaceEditor {
     List<String> facts = new ArrayList<>();
     for (OtherReading.Set s : reading.others().sets()) {
       if (key.kind() == Selection.Kind.SET && s.set().name().equals(key.id())) {
-        facts.add(
-            Texts.number(s.set().watts())
-                + " W / "
-                + Texts.number(s.set().volts())
-                + " V = "
-                + Texts.fixed(s.amps(), 2)
-                + " A; / "
-                + s.set().channels()
-                + " colours = "
-                + Texts.fixed(s.outputAmps(), 2)
-                + " A an output");
-        facts.add(
-            "Board "
-                + s.output().dimmer()
-                + ", from output "
-                + s.output().firstOutput()
-                + s.slots()
-                    .map(r -> "; universe " + r.universe() + ", slot " + r.firstSlot())
-                    .orElse(""));
+        facts.add(LightExplanations.amps(s));
+        facts.add("Board " + s.output().dimmer() + ", " + LightExplanations.place(s));
       }
     }
     for (OtherReading.Chain c : reading.others().chains()) {
       if (key.kind() == Selection.Kind.BULBS && c.chain().strings().contains(key.id())) {
-        facts.add(
-            "Chain "
-                + c.chain().id()
-                + ": "
-                + String.join(", ", c.chain().strings())
-                + "; "
-                + Texts.fixed(c.watts(), 0)
-                + " W = "
-                + Texts.fixed(c.amps(), 2)
-                + " A through the first cord");
+        facts.add("Chain " + c.chain().id() + ": " + String.join(", ", c.chain().strings()));
+        facts.add(LightExplanations.amps(c));
       }
     }
     return facts;

@@ -13,7 +13,6 @@ import bunting.desktop.look.Choices;
 import bunting.desktop.look.Lengths;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -155,19 +154,14 @@ final class RunEditor {
       return Optional.of("Give a length, such as 4.35 m or 14'3\".");
     }
     PixelType kind = show().catalogue().pixelTypesById().get(run.type());
-    int count;
-    try {
-      count =
-          Geometry.pixelsOf(BigDecimal.valueOf(metres.get()), kind.pitchPerM(), kind.cutEvery());
-    } catch (ArithmeticException e) {
-      count = Integer.MAX_VALUE;
-    }
-    if (count < 1 || count > Run.PIXELS_MAX) {
+    OptionalInt count = Geometry.countOf(metres.get(), kind);
+    if (count.isEmpty()) {
       return Optional.of("That makes no pixel, or more than 1000000.");
     }
     session.edit(
-        run.name() + ": " + lengths.text(metres.get()) + " make " + count + " pixels.",
-        show().withRun(run.withLength(OptionalDouble.of(metres.get())).withPixels(count)));
+        run.name() + ": " + lengths.text(metres.get()) + " make " + count.getAsInt() + " pixels.",
+        show()
+            .withRun(run.withLength(OptionalDouble.of(metres.get())).withPixels(count.getAsInt())));
     return Optional.empty();
   }
 

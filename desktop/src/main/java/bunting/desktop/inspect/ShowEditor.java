@@ -56,17 +56,7 @@ final class ShowEditor {
     picture.setWrapText(true);
     picture.getStyleClass().add("heading-small");
     rows.add(picture);
-    rows.add(
-        number(
-            "Shows",
-            "edit-opacity",
-            u.opacityPercent(),
-            "%",
-            0,
-            100,
-            v ->
-                new Underlay(
-                    u.picture(), u.origin(), u.metresPerUnit(), u.turnDeg(), v, u.scaled())));
+    rows.add(number("Shows", "edit-opacity", u.opacityPercent(), "%", 0, 100, u::dimmedTo));
     rows.add(number("Turned", "edit-turn", u.turnDeg(), "°", -360, 360, u::turnedTo));
     rows.add(
         number(

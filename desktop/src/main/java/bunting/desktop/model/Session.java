@@ -251,7 +251,7 @@ public final class Session {
   }
 
   private void take(Assessment result) {
-    counting.ifPresent(c -> moved.set(c.what() + Moves.between(c.before(), result).text()));
+    moved.set(counting.map(c -> c.what() + Moves.between(c.before(), result).text()).orElse(""));
     counting = Optional.empty();
     changed.set(!saved.equals(Optional.of(result.reading().show())));
     assessment.set(Optional.of(result));

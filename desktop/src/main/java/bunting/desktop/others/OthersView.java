@@ -1,6 +1,7 @@
 package bunting.desktop.others;
 
 import bunting.core.assess.OtherReading;
+import bunting.core.explain.LightExplanations;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Texts;
 import bunting.desktop.model.Selection;
@@ -124,33 +125,9 @@ public final class OthersView extends VBox {
   }
 
   private Node set(OtherReading.Set s) {
-    Hyperlink name = link(s.set().name(), Selection.Kind.SET);
-    String slots =
-        s.slots()
-            .map(r -> "universe " + r.universe() + ", slots " + r.firstSlot() + "–" + r.lastSlot())
-            .orElse("no slots left");
     return row(
-        name,
-        soft(
-            Texts.number(s.set().watts())
-                + " W / "
-                + Texts.number(s.set().volts())
-                + " V = "
-                + Texts.fixed(s.amps(), 2)
-                + " A; / "
-                + s.set().channels()
-                + " = "
-                + Texts.fixed(s.outputAmps(), 2)
-                + " A an output · outputs "
-                + s.output().firstOutput()
-                + "–"
-                + (s.output().firstOutput() + s.set().channels() - 1)
-                + " · "
-                + slots
-                + " · fuse "
-                + Texts.number(s.output().fuseAmps())
-                + " A, "
-                + s.output().wire()));
+        link(s.set().name(), Selection.Kind.SET),
+        soft(LightExplanations.amps(s) + " · " + LightExplanations.place(s)));
   }
 
   private Hyperlink link(String name, Selection.Kind kind) {
@@ -164,20 +141,7 @@ public final class OthersView extends VBox {
     for (String name : c.chain().strings()) {
       strings.getChildren().add(link(name, Selection.Kind.BULBS));
     }
-    String on =
-        c.chain().outlet().map(o -> "outlet " + o + ", ").orElse("")
-            + c.chain().circuit().map(k -> "circuit " + k).orElse("no circuit named");
-    strings
-        .getChildren()
-        .add(
-            soft(
-                Texts.fixed(c.watts(), 0)
-                    + " W = "
-                    + Texts.fixed(c.amps(), 2)
-                    + " A through the first cord of "
-                    + Texts.number(c.strings().getFirst().cordAmpsMax())
-                    + " A · "
-                    + on));
+    strings.getChildren().add(soft(LightExplanations.amps(c)));
     return strings;
   }
 }

@@ -22,8 +22,7 @@ public final class Beads {
   private final Map<String, Strip> byName = new HashMap<>();
 
   /** A run among the beads. */
-  public record Strip(
-      Run run, PixelType type, int first, int count, List<List<Point>> outlines, Point labelAt) {}
+  public record Strip(Run run, PixelType type, int first, int count, List<List<Point>> outlines) {}
 
   /** Computes all places of a reading's show. */
   public Beads(Reading reading) {
@@ -37,7 +36,7 @@ public final class Beads {
       double[] own = Geometry.pixels(run, type);
       System.arraycopy(own, 0, xy, 2 * at, own.length);
       List<List<Point>> outlines = Geometry.outlines(run, type);
-      Strip strip = new Strip(run, type, at, run.pixels(), outlines, run.start());
+      Strip strip = new Strip(run, type, at, run.pixels(), outlines);
       strips.add(strip);
       byName.put(run.name(), strip);
       at += run.pixels();

@@ -7,6 +7,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Underlay;
 import bunting.core.survey.Geometry;
+import bunting.core.survey.MeasuredRuns;
 import bunting.desktop.look.Lengths;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
@@ -184,7 +185,7 @@ public final class Drafting {
   private void shape(String stem, Course course) {
     Show show = session.show().orElseThrow();
     PixelType type = newType();
-    Run run = SurveyEdits.run(SurveyEdits.freeName(show, stem), type, course);
+    Run run = MeasuredRuns.along(SurveyEdits.freeName(show, stem), type, course);
     session.selection().set(new Selection.OfRun(run.name()));
     session.edit(
         run.name()

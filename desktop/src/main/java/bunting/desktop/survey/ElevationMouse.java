@@ -4,6 +4,7 @@ import bunting.core.show.Course;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.survey.MeasuredRuns;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.util.ArrayList;
@@ -155,7 +156,7 @@ final class ElevationMouse {
         new Course.Traced(bent(traced().orElseThrow(), d.corner(), d.dx(), d.dy()));
     var type = show.catalogue().pixelTypesById().get(run.type());
     session.edit(
-        run.name() + " has another corner.", show.withRun(SurveyEdits.rehung(run, type, next)));
+        run.name() + " has another corner.", show.withRun(MeasuredRuns.rehung(run, type, next)));
   }
 
   /** What stands at a place: small things first, then boxes, then runs. */

@@ -13,7 +13,9 @@ import bunting.desktop.look.Lengths;
 import bunting.desktop.look.Palette;
 import bunting.desktop.model.Selection;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -28,6 +30,7 @@ final class ElevationPainter {
   private final Viewport view;
   private final Palette palette;
   private final Lengths lengths;
+  private final Set<String> onPort = new HashSet<>();
   private final List<Rectangle2D> taken = new ArrayList<>();
 
   /** How far what is dragged is from where it was, metres. */
@@ -40,6 +43,12 @@ final class ElevationPainter {
     this.view = view;
     this.palette = palette;
     this.lengths = new Lengths(show.survey().feet());
+    if (selected instanceof Selection.OfPort p) {
+      beads
+          .reading()
+          .port(p.controller(), p.port())
+          .ifPresent(port -> port.segments().forEach(s -> onPort.add(s.run().name())));
+    }
   }
 
   private boolean picked(Run run) {
@@ -48,13 +57,7 @@ final class ElevationPainter {
 
   /** Whether it lies on what is chosen: itself, or its port. */
   private boolean banded(Run run) {
-    return picked(run)
-        || (selected instanceof Selection.OfPort p
-            && beads.reading().segmentsOf(run.name()).stream()
-                .anyMatch(
-                    s ->
-                        s.segment().controller().equals(p.controller())
-                            && s.segment().port() == p.port()));
+    return picked(run) || onPort.contains(run.name());
   }
 
   /** Ground, picture, and the band behind the chosen run. */
@@ -161,8 +164,8 @@ final class ElevationPainter {
       String words = colours.words(strip.run().name());
       boolean says = lens != Lens.PLAIN && !words.isEmpty();
       String text = strip.run().name() + (says ? " · " + words : "");
-      double x = view.x(strip.labelAt().x());
-      double y = view.y(strip.labelAt().y());
+      double x = view.x(strip.run().start().x());
+      double y = view.y(strip.run().start().y());
       if (x > -200 && x < width && y > 0 && y < height + 10) {
         label(g, text, x + 4, y - 9, font, picked(strip.run()) ? palette.ink() : palette.soft());
       }

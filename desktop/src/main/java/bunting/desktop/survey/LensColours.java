@@ -23,6 +23,7 @@ public final class LensColours {
   private final int[] rgb;
   private final boolean night;
   private final List<Entry> legend = new ArrayList<>();
+  private final Map<String, String> supplyOfChain = new HashMap<>();
   private final Map<String, String> words = new HashMap<>();
   private final Map<String, Integer> kinds = new LinkedHashMap<>();
 
@@ -150,36 +151,26 @@ public final class LensColours {
   }
 
   /**
-   * Each pixel hangs on the supply of the last feed before it in its segment, else of the first.
+   * Each pixel hangs on the supply of the nearest feed of its segment; a segment without one, on
+   * what the segment before it in the port's chain hangs on.
    */
   private void supplies(SegmentReading s, Reading reading, int first) {
     List<FeedReading> feeds = reading.feedsOf(s.segment().id());
-    String supply = feeds.isEmpty() ? before(s, reading) : feeds.getFirst().feed().supply();
+    String chain = s.segment().controller() + "\0" + s.segment().port();
+    String supply =
+        feeds.isEmpty() ? supplyOfChain.getOrDefault(chain, "") : feeds.getFirst().feed().supply();
     int from = 0;
     for (FeedReading f : feeds) {
       int at = f.feed().atPixel() - s.segment().firstPixel();
       if (!f.feed().supply().equals(supply)) {
-        fill(first + from, (at + from) / 2 - from, kind(supply));
-        from = (at + from) / 2;
+        int middle = (at + from) / 2;
+        fill(first + from, middle - from, kind(supply));
+        from = middle;
         supply = f.feed().supply();
       }
     }
     fill(first + from, s.segment().pixels() - from, kind(supply));
+    supplyOfChain.put(chain, supply);
     say(s, supply);
-  }
-
-  /** A segment without a feed hangs on what the segment before it hangs on. */
-  private static String before(SegmentReading s, Reading reading) {
-    String last = "";
-    for (SegmentReading other : reading.segments()) {
-      boolean samePort =
-          other.segment().controller().equals(s.segment().controller())
-              && other.segment().port() == s.segment().port();
-      if (samePort && other.segment().position() < s.segment().position()) {
-        List<FeedReading> feeds = reading.feedsOf(other.segment().id());
-        last = feeds.isEmpty() ? last : feeds.getLast().feed().supply();
-      }
-    }
-    return last;
   }
 }

@@ -1,21 +1,15 @@
 package bunting.desktop.survey;
 
 import bunting.core.show.Controller;
-import bunting.core.show.Course;
-import bunting.core.show.Hanging;
-import bunting.core.show.PixelType;
 import bunting.core.show.Point;
-import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Site;
 import bunting.core.show.Survey;
-import bunting.core.survey.Geometry;
 import bunting.desktop.model.Selection;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
@@ -38,51 +32,6 @@ public final class SurveyEdits {
       n++;
     }
     return stem + " " + n;
-  }
-
-  /** A run along a course, counted by its length; at least one cut unit. */
-  public static Run run(String name, PixelType type, Course course) {
-    int pixels = Geometry.pixelsOf(course, type);
-    int sound = Math.max(type.cutEvery(), Math.min(Run.PIXELS_MAX, pixels));
-    return Run.of(name, type.id(), sound)
-        .withHanging(Hanging.along(course))
-        .withLength(OptionalDouble.of(Math.round(course.lengthM() * 1000) / 1000.0));
-  }
-
-  /** The run hanging along another course, measured and counted anew; a built count holds on. */
-  public static Run rehung(Run run, PixelType type, Course course) {
-    Run fresh = run(run.name(), type, course);
-    return run.withHanging(fresh.hanging().withRoute(run.hanging().route()))
-        .withLength(fresh.lengthM())
-        .withPixels(fresh.pixels());
-  }
-
-  /** The run fed at its other end. */
-  public static Run swapped(Run run, PixelType type) {
-    Hanging h = run.hanging();
-    if (h.course().isEmpty()) {
-      return run.withHanging(
-          new Hanging(
-              Geometry.end(run, type), Optional.of(run.start()), Optional.empty(), List.of()));
-    }
-    Course other =
-        switch (h.course().get()) {
-          case Course.Traced t -> new Course.Traced(t.corners().reversed());
-          case Course.Ring r ->
-              new Course.Ring(r.centre(), r.radiusM(), r.startDeg() + r.sweepDeg(), -r.sweepDeg());
-          case Course.Grid g -> swapped(g);
-          case Course.Spokes s ->
-              new Course.Spokes(
-                  s.centre(), s.count(), s.innerM(), s.outerM(), s.startDeg(), !s.serpentine());
-        };
-    return run.withHanging(Hanging.along(other));
-  }
-
-  private static Course swapped(Course.Grid g) {
-    double angle = Math.toRadians(g.directionDeg());
-    Point far = g.corner().plus(Math.cos(angle) * g.lineM(), Math.sin(angle) * g.lineM());
-    return new Course.Grid(
-        far, g.lines(), g.lineM(), g.gapM(), (g.directionDeg() + 180) % 360, g.serpentine());
   }
 
   /** A new box, or, where the planner chooses the boxes, a place where one may stand. */

@@ -7,9 +7,9 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
 import bunting.desktop.look.Lengths;
-import java.math.BigDecimal;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -43,15 +43,13 @@ final class TypedRun {
     if (metres.isEmpty()) {
       return Optional.empty();
     }
-    double pixels = metres.get() * type.pitchPerM();
-    if (pixels > Run.PIXELS_MAX) {
-      return Optional.empty();
-    }
-    int whole =
-        Geometry.pixelsOf(BigDecimal.valueOf(metres.get()), type.pitchPerM(), type.cutEvery());
-    return at(
-        show,
-        Run.of(length.group(1), type.id(), whole).withLength(OptionalDouble.of(metres.get())));
+    OptionalInt pixels = Geometry.countOf(metres.get(), type);
+    return pixels.isEmpty()
+        ? Optional.empty()
+        : at(
+            show,
+            Run.of(length.group(1), type.id(), pixels.getAsInt())
+                .withLength(OptionalDouble.of(metres.get())));
   }
 
   private static Optional<Run> at(Show show, Run run) {

@@ -128,7 +128,6 @@ public final class VoltsView extends VBox {
     getChildren().addAll(head, why, scroll);
     session.assessment().addListener(o -> refresh());
     session.selection().addListener(o -> refresh());
-    visibleProperty().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());
   }
 
@@ -160,6 +159,9 @@ public final class VoltsView extends VBox {
       return;
     }
     if (show.get().runs().isEmpty()) {
+      number.incrementAndGet();
+      busy.set(false);
+      compared = Optional.empty();
       body.getChildren().setAll(new Label("There are no runs to compare yet: trace one first."));
       return;
     }

@@ -124,6 +124,7 @@ class DraftingTest {
           case Course.Grid g -> g.corner();
           case Course.Spokes s -> s.centre();
           case Course.Traced t -> t.corners().getFirst();
+          case Course.Back b -> b.start();
         };
     assertThat(place).isEqualTo(new Point(5, 6));
     session.undo();
@@ -218,5 +219,7 @@ class DraftingTest {
                 + " to C1 port 1, universe 1 slot 295; 2 keep their place.");
     session.count("b", 50);
     assertThat(session.moved().get()).startsWith("b: built 50, planned 50, as planned.");
+    session.undo();
+    assertThat(session.moved().get()).as("what is taken back moved nothing").isEmpty();
   }
 }

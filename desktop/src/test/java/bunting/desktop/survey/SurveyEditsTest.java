@@ -15,6 +15,7 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
+import bunting.core.survey.MeasuredRuns;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Selection.Kind;
 import bunting.desktop.model.Selection.OfPlace;
@@ -33,7 +34,7 @@ class SurveyEditsTest {
   private static final Point HERE = new Point(3, 2);
 
   private static Run run(Course course) {
-    return SurveyEdits.run("r", STRIP, course);
+    return MeasuredRuns.along("r", STRIP, course);
   }
 
   /** A show with one of each thing that can stand on the elevation. */
@@ -101,7 +102,7 @@ class SurveyEditsTest {
     Run built =
         run(new Course.Traced(List.of(HERE, HERE.plus(2, 0)))).withBuilt(OptionalInt.of(118));
     Run longer =
-        SurveyEdits.rehung(built, STRIP, new Course.Traced(List.of(HERE, HERE.plus(3, 0))));
+        MeasuredRuns.rehung(built, STRIP, new Course.Traced(List.of(HERE, HERE.plus(3, 0))));
     assertThat(longer.plannedPixels()).isEqualTo(180);
     assertThat(longer.pixels()).isEqualTo(118);
   }
@@ -112,16 +113,22 @@ class SurveyEditsTest {
         List.<Course>of(
             new Course.Traced(List.of(HERE, HERE.plus(2, 0), HERE.plus(2, 3))),
             new Course.Ring(HERE, 2, 30, 120),
-            new Course.Grid(HERE, 1, 2, 0.2, -90, true))) {
+            new Course.Grid(HERE, 3, 2, 0.2, -90, false),
+            new Course.Grid(HERE, 4, 2, 0.2, 0, true),
+            new Course.Spokes(HERE, 5, 0.2, 1.2, 90, false))) {
       Run run = run(course);
-      Run swapped = SurveyEdits.swapped(run, STRIP);
+      Run swapped = MeasuredRuns.turned(run, STRIP);
       Point last = Geometry.pixel(run, STRIP, run.pixels());
       assertThat(swapped.start().distanceTo(last)).as(course.toString()).isLessThan(1e-9);
       assertThat(swapped.pixels()).isEqualTo(run.pixels());
+      assertThat(Geometry.pixel(swapped, STRIP, run.pixels()).distanceTo(run.start()))
+          .isLessThan(1e-9);
+      assertThat(MeasuredRuns.turned(swapped, STRIP).hanging().course().orElseThrow().lengthM())
+          .isCloseTo(course.lengthM(), within(1e-9));
     }
     Run straight =
         Run.of("s", STRIP.id(), 60).withHanging(Hanging.straight(HERE, Optional.empty()));
-    Run turned = SurveyEdits.swapped(straight, STRIP);
+    Run turned = MeasuredRuns.turned(straight, STRIP);
     assertThat(turned.start().x()).isCloseTo(3 + 59 / 60.0, within(1e-9));
     assertThat(turned.end()).contains(HERE);
   }
