@@ -40,7 +40,8 @@ final class BoxLidCards {
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
     Map<String, List<FeedReading>> feeds = feeds(reading);
     StringBuilder body = new StringBuilder();
-    int index = 0;
+    Map<String, String> addresses =
+        NetworkAddresses.of(reading.show(), reading.decisions().controllers());
     for (PlacedController c : reading.decisions().controllers()) {
       List<PortReading> own = ports.getOrDefault(c.controller().id(), List.of());
       body.append("<div class=\"card\"><h1>")
@@ -50,7 +51,7 @@ final class BoxLidCards {
           .append(" · ")
           .append(number(c.volts()))
           .append(" V · address ")
-          .append(NetworkAddresses.of(index++))
+          .append(addresses.get(c.controller().id()))
           .append(" · ")
           .append(reading.show().addressing().protocol().id())
           .append(c.supply().map(s -> " · supply " + s).orElse(""))

@@ -1,7 +1,9 @@
 package bunting.files;
 
+import bunting.core.addressing.NetworkAddresses;
 import bunting.core.show.ControllerType;
 import bunting.core.show.DimmerType;
+import bunting.core.show.LeadHelper;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
 import bunting.core.show.Signal;
@@ -69,6 +71,24 @@ final class CatalogueReader {
         f.number("boardAmpsMax", Range.atLeast(0)),
         fuseGroups(f, ports),
         f.number("fuseGroupAmpsMax", Range.atLeast(0), portAmps),
+        f.number("cost", Range.atLeast(0), 0),
+        factoryAddress(f));
+  }
+
+  private static String factoryAddress(JsonFields f) throws BadInputException {
+    String text = f.text("factoryAddress", ControllerType.USUAL_FACTORY_ADDRESS);
+    if (!NetworkAddresses.valid(text)) {
+      throw f.wrong("factoryAddress", "should be an IPv4 address, such as 192.168.1.200.");
+    }
+    return text;
+  }
+
+  static LeadHelper leadHelper(JsonFields f) throws BadInputException {
+    String id = f.text("id");
+    return new LeadHelper(
+        id,
+        f.text("name", id),
+        f.number("reachM", Range.above(0)),
         f.number("cost", Range.atLeast(0), 0));
   }
 

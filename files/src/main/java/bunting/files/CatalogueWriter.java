@@ -42,6 +42,7 @@ final class CatalogueWriter {
           j.put("portAmpsMax", t.portAmpsMax()).put("boardAmpsMax", t.boardAmpsMax());
           j.numberLists("fuseGroups", t.fuseGroups());
           j.put("fuseGroupAmpsMax", t.fuseGroupAmpsMax()).put("cost", t.cost());
+          j.put("factoryAddress", t.factoryAddress());
         });
     json.list(
         "supplyTypes",
@@ -63,5 +64,13 @@ final class CatalogueWriter {
               .put("boardAmpsMax", t.boardAmpsMax())
               .put("cost", t.cost());
         });
+    json.list(
+        "leadHelpers",
+        catalogue.leadHelpers(),
+        (j, t) ->
+            j.put("id", t.id())
+                .put("name", t.name())
+                .put("reachM", t.reachM())
+                .put("cost", t.cost()));
   }
 }

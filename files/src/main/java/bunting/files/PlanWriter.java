@@ -5,11 +5,13 @@ import bunting.core.assess.OtherReading;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.Totals;
+import bunting.core.network.DmxLine;
+import bunting.core.network.NetworkPlan;
 import bunting.core.plan.Assessment;
 import bunting.core.show.PlacedController;
+import bunting.core.show.PortReport;
 import bunting.core.show.Segment;
 import java.io.IOException;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -62,7 +64,58 @@ public final class PlanWriter {
                       .put("min", s.volts().lowest())
                       .put("minAtPixel", s.minAtPixel()));
           others(json, reading.others());
+          network(json, reading);
+          json.list("goals", reading.decisions().report().goals(), PlanWriter::goal);
           FindingsWriter.list(json, assessment.findings());
+        });
+  }
+
+  private static void goal(Json json, PortReport.Reached g) throws IOException {
+    json.put("goal", g.goal().id()).put("value", g.value());
+    if (g.bound().isPresent()) {
+      json.put("bound", g.bound().getAsDouble());
+    }
+    json.put("proven", g.proven());
+  }
+
+  /** Links, universes and, for a protocol that counts bytes, offsets. */
+  private static void network(Json json, Reading reading) throws IOException {
+    NetworkPlan plan = NetworkPlan.of(reading);
+    json.object(
+        "network",
+        j -> {
+          j.put("protocol", reading.show().addressing().protocol().id())
+              .put("multicast", reading.show().network().multicast())
+              .put("subnet", plan.subnet())
+              .put("sender", plan.sender())
+              .put("packetsPerSecond", plan.packetsPerSecond())
+              .put("megabitsPerSecond", plan.megabits());
+          j.list(
+              "links",
+              plan.links(),
+              (k, l) -> {
+                k.put("controller", l.box()).put("address", l.address());
+                k.numbers("universes", l.universes());
+                k.put("bytes", l.bytes())
+                    .put("packetsPerSecond", l.packetsPerSecond())
+                    .put("megabitsPerSecond", l.received());
+              });
+        });
+    json.list(
+        "dmxLines",
+        DmxLine.of(reading),
+        (j, line) -> {
+          j.put("universe", line.universe())
+              .put("segment", line.segment())
+              .put("cableM", line.cableM());
+          j.list(
+              "boards",
+              line.boards(),
+              (k, b) ->
+                  k.put("dimmer", b.dimmer())
+                      .put("startAddress", b.start())
+                      .put("slots", b.slots())
+                      .put("switches", DmxLine.switchText(b.start())));
         });
   }
 
@@ -133,7 +186,8 @@ public final class PlanWriter {
   private static void controllers(Json json, Reading reading) throws IOException {
     Map<String, List<PortReading>> ports =
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
-    Map<String, Integer> index = new HashMap<>();
+    Map<String, String> addresses =
+        NetworkAddresses.of(reading.show(), reading.decisions().controllers());
     json.list(
         "controllers",
         reading.decisions().controllers(),
@@ -144,9 +198,8 @@ public final class PlanWriter {
               .put("x", placed.controller().x())
               .put("y", placed.controller().y())
               .put("volts", placed.volts())
-              .put("address", NetworkAddresses.of(index.size()))
+              .put("address", addresses.get(placed.controller().id()))
               .put("supply", placed.supply());
-          index.put(placed.controller().id(), index.size());
           j.list(
               "ports",
               ports.getOrDefault(placed.controller().id(), List.of()),

@@ -1,9 +1,12 @@
 package bunting.files;
 
 import bunting.core.show.Addressing;
+import bunting.core.show.BoxStarts;
 import bunting.core.show.Catalogue;
 import bunting.core.show.Circuit;
 import bunting.core.show.Controller;
+import bunting.core.show.Network;
+import bunting.core.show.Planning;
 import bunting.core.show.PortStart;
 import bunting.core.show.Protocol;
 import bunting.core.show.Show;
@@ -14,8 +17,10 @@ import bunting.core.show.StandardCatalogue;
 import bunting.core.show.UniverseRange;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -36,6 +41,8 @@ final class SettingsReader {
                 Site::id)
             .orElse(List.of());
     Addressing addressing = addressing(in);
+    Planning planning = AllottingJson.planning(in);
+    Network network = AllottingJson.network(in);
     Catalogue catalogue = catalogue(in);
     Optional<List<Controller>> controllers = controllers(in, catalogue);
     Optional<List<Circuit>> circuits =
@@ -48,8 +55,10 @@ final class SettingsReader {
                         f.number("existingAmps", Range.atLeast(0), 0)),
             Circuit::id);
     in.done();
-    return new Show(
-        settings, sites, addressing, catalogue, controllers, circuits, List.of(), in.strays());
+    Show show =
+        new Show(
+            settings, sites, addressing, catalogue, controllers, circuits, List.of(), in.strays());
+    return show.withAllotting(show.allotting().with(planning)).withNetwork(network);
   }
 
   private static ShowSettings showSettings(JsonFields in) throws BadInputException {
@@ -86,12 +95,26 @@ final class SettingsReader {
             f.whole("startUniverse", Range.between(1, protocol.universeMax()), d.startUniverse()),
             f.choice("split", SlotSplit.values(), SlotSplit::id, d.split()),
             f.choice("portStart", PortStart.values(), PortStart::id, d.portStart()),
-            reserved(f));
+            reserved(f),
+            boxStarts(f, protocol));
     f.done();
     return addressing;
   }
 
+  private static BoxStarts boxStarts(JsonFields f, Protocol protocol) throws BadInputException {
+    Map<String, Integer> at = new HashMap<>();
+    f.list(
+        "boxStarts",
+        b -> {
+          at.put(b.text("box"), b.whole("universe", Range.between(1, protocol.universeMax())));
+          return at.size();
+        },
+        String::valueOf);
+    return new BoxStarts(f.whole("boxStartEvery", Range.between(0, 63_999), 0), at);
+  }
+
   private static List<UniverseRange> reserved(JsonFields f) throws BadInputException {
+    Map<String, String> owners = AllottingJson.texts(f, "owners");
     List<UniverseRange> ranges = new ArrayList<>();
     for (String text : f.texts("reserved").orElse(List.of())) {
       Matcher m = UNIVERSES.matcher(text.strip());
@@ -103,7 +126,7 @@ final class SettingsReader {
             "should be a universe or a range of universes from 1 to 63999, such as \"100\" or"
                 + " \"1-4\".");
       }
-      ranges.add(new UniverseRange(first, last));
+      ranges.add(new UniverseRange(first, last, owners.getOrDefault(text.strip(), "")));
     }
     return ranges;
   }
@@ -116,7 +139,8 @@ final class SettingsReader {
             .orElse(d.controllerTypes()),
         in.list("supplyTypes", CatalogueReader::supplyType, t -> t.id()).orElse(d.supplyTypes()),
         wires(in).orElse(d.wires()),
-        in.list("dimmerTypes", CatalogueReader::dimmerType, t -> t.id()).orElse(d.dimmerTypes()));
+        in.list("dimmerTypes", CatalogueReader::dimmerType, t -> t.id()).orElse(d.dimmerTypes()),
+        in.list("leadHelpers", CatalogueReader::leadHelper, t -> t.id()).orElse(d.leadHelpers()));
   }
 
   private static Optional<List<Wire>> wires(JsonFields in) throws BadInputException {

@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.show.BoxStarts;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.UniverseRange;
@@ -37,7 +38,8 @@ final class ShowDocument {
         bare.withRuns(runs)
             .withOthers(OthersJson.read(in))
             .withSurvey(SurveyJson.read(in, bare))
-            .withWorkshop(WorkshopJson.read(in, bare));
+            .withWorkshop(WorkshopJson.read(in, bare))
+            .withAllotting(AllottingJson.read(in, bare.allotting(), runs));
     in.done();
     return show.withStrayKeys(in.strays());
   }
@@ -51,6 +53,7 @@ final class ShowDocument {
           OthersJson.write(json, show.others());
           SurveyJson.write(json, show.survey());
           WorkshopJson.write(json, show.workshop());
+          AllottingJson.write(json, show.allotting());
         });
   }
 
@@ -76,7 +79,24 @@ final class ShowDocument {
               .put("split", a.split().id())
               .put("portStart", a.portStart().id());
           j.texts("reserved", a.reserved().stream().map(UniverseRange::text).toList());
+          if (a.reserved().stream().anyMatch(r -> !r.owner().isEmpty())) {
+            j.object(
+                "owners",
+                o -> {
+                  for (UniverseRange r : a.reserved()) {
+                    o.put(r.text(), r.owner());
+                  }
+                });
+          }
+          if (!a.boxStarts().equals(BoxStarts.FOLLOWING)) {
+            j.put("boxStartEvery", a.boxStarts().every());
+            j.list(
+                "boxStarts",
+                a.boxStarts().at().entrySet(),
+                (k, e) -> k.put("box", e.getKey()).put("universe", e.getValue()));
+          }
         });
+    AllottingJson.writeSettings(json, show.allotting().planning(), show.network());
     CatalogueWriter.write(json, show.catalogue());
     json.texts("wires", show.catalogue().wires().stream().map(Wire::id).toList());
     if (show.controllers().isPresent()) {

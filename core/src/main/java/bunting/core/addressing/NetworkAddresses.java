@@ -1,27 +1,67 @@
 package bunting.core.addressing;
 
+import bunting.core.show.Network;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Show;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+
 /**
- * IPv4 addresses of the boxes: 10.20.0.11 and on, 200 in each third octet, then on in the second;
- * below 11 is left to people's own gear.
+ * IPv4 addresses of the boxes. A box has the address that the builder gave it, else the one that
+ * was handed out, else the next free one: by default 10.20.0.11 and on, 200 in each third octet,
+ * then on in the second; what is below is left to people's own gear.
  */
 public final class NetworkAddresses {
-  private static final int FIRST_HOST = 11;
   private static final int HOSTS = 200;
-  private static final int FIRST_NET = 20;
+  private static final Pattern IPV4 =
+      Pattern.compile("((25[0-5]|2[0-4]\\d|1?\\d?\\d)(\\.|$)){4}(?<!\\.)");
 
   private NetworkAddresses() {}
 
+  /** Whether a text is an IPv4 address. */
+  public static boolean valid(String text) {
+    return IPV4.matcher(text).matches();
+  }
+
   /**
-   * The address of the nth controller, from 0.
+   * Addresses by controller id, in the order of the controllers.
    *
-   * @throws IllegalArgumentException beyond 12 million controllers
+   * @throws IllegalArgumentException beyond some ten million controllers
    */
-  public static String of(int index) {
+  public static Map<String, String> of(Show show, List<PlacedController> controllers) {
+    Network network = show.network();
+    Map<String, String> fixed = new LinkedHashMap<>();
+    show.allotting().handOut().ifPresent(h -> fixed.putAll(h.addresses()));
+    fixed.putAll(network.addresses());
+    Set<String> taken = new HashSet<>(fixed.values());
+    taken.add(network.sender());
+    Map<String, String> addresses = new LinkedHashMap<>();
+    int next = 0;
+    for (PlacedController c : controllers) {
+      String id = c.controller().id();
+      String address = fixed.get(id);
+      while (address == null || (!fixed.containsKey(id) && taken.contains(address))) {
+        address = nth(network, next++);
+      }
+      taken.add(address);
+      addresses.put(id, address);
+    }
+    return addresses;
+  }
+
+  private static String nth(Network network, int index) {
+    int dot = network.base().indexOf('.');
+    int first = Integer.parseInt(network.base().substring(0, dot));
     int third = index / HOSTS;
-    int second = FIRST_NET + third / 256;
+    int second = Integer.parseInt(network.base().substring(dot + 1)) + third / 256;
     if (second > 255) {
       throw new IllegalArgumentException("more controllers than addresses");
     }
-    return "10." + second + "." + third % 256 + "." + (FIRST_HOST + index % HOSTS);
+    int host = Math.min(network.firstHost(), 255 - HOSTS) + index % HOSTS;
+    return first + "." + second + "." + third % 256 + "." + host;
   }
 }

@@ -8,6 +8,7 @@ import bunting.core.show.UniverseRange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Goes through the free universes and gives out slots by the show's policy. */
 public final class SlotCursor {
@@ -37,6 +38,45 @@ public final class SlotCursor {
     if (policy.portStart() == PortStart.NEW_UNIVERSE && slot > 1) {
       nextUniverse();
     }
+  }
+
+  /** Begins a box where the policy has it begin. */
+  void startBox(String id) {
+    int wished = policy.boxStarts().at().getOrDefault(id, 0);
+    int every = policy.boxStarts().every();
+    if (wished > 0) {
+      universe = nextFree(wished);
+      slot = 1;
+    } else if (every > 0) {
+      if (slot > 1) {
+        nextUniverse();
+      }
+      while (universe % every != 0 && universe <= policy.protocol().universeMax()) {
+        nextUniverse();
+      }
+    }
+  }
+
+  /** Moves to the next universe where this one has not so many slots left. */
+  void keepTogether(int slots) {
+    if (slots <= SLOTS && SLOTS - slot + 1 < slots) {
+      nextUniverse();
+    }
+  }
+
+  /** So many slots in one universe, 1 to 512. */
+  Optional<SlotRow> together(int slots) {
+    keepTogether(slots);
+    checkEnd();
+    if (exhausted) {
+      return Optional.empty();
+    }
+    SlotRow row = new SlotRow(universe, slot, slot + slots - 1, 1, 1);
+    slot += slots;
+    if (slot > SLOTS) {
+      nextUniverse();
+    }
+    return Optional.of(row);
   }
 
   /**

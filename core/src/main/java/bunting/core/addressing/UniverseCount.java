@@ -5,8 +5,13 @@ import bunting.core.ports.Piece;
 import bunting.core.ports.PortLoad;
 import bunting.core.ports.UniverseRoom;
 import bunting.core.show.Addressing;
+import bunting.core.show.HandOut;
+import bunting.core.show.Show;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * Counts the universes of each controller by giving the slots out for trial. Most calls are
@@ -16,14 +21,25 @@ import java.util.List;
 public final class UniverseCount implements UniverseRoom {
   private final Addressing policy;
   private final Addressing alone;
+  private final Optional<HandOut> handOut;
   private final IdentityHashMap<BoxLoad, Counted> counted = new IdentityHashMap<>();
 
   /** The most universes of a box, as of one number of changes. */
   private record Counted(int changes, long universes) {}
 
-  /** For one addressing policy. */
+  /** For a show's policy, and what it has handed out. */
+  public UniverseCount(Show show) {
+    this(show.addressing(), show.allotting().handOut());
+  }
+
+  /** For one addressing policy, nothing handed out. */
   public UniverseCount(Addressing policy) {
+    this(policy, Optional.empty());
+  }
+
+  private UniverseCount(Addressing policy, Optional<HandOut> handOut) {
     this.policy = policy;
+    this.handOut = handOut;
     this.alone =
         new Addressing(policy.protocol(), 1, policy.split(), policy.portStart(), List.of());
   }
@@ -35,6 +51,10 @@ public final class UniverseCount implements UniverseRoom {
 
   /** True only if no beginning could bring any box over its limit; false says nothing. */
   private boolean plainlyFits(List<BoxLoad> boxes) {
+    if (handOut.isPresent() || !policy.boxStarts().at().isEmpty()) {
+      return false;
+    }
+    int every = policy.boxStarts().every();
     long total = policy.startUniverse();
     for (var range : policy.reserved()) {
       total += range.last() - range.first() + 2L;
@@ -44,7 +64,7 @@ public final class UniverseCount implements UniverseRoom {
       if (universes > box.type().universesMax()) {
         return false;
       }
-      total += universes;
+      total += universes + every;
     }
     return total < policy.protocol().universeMax();
   }
@@ -63,33 +83,31 @@ public final class UniverseCount implements UniverseRoom {
    * most one universe later. Where a pixel may straddle, each reserved range can cost one more.
    */
   private long mostUniverses(BoxLoad box) {
-    SlotCursor cursor = new SlotCursor(alone);
+    SlotBook cursor = new SlotBook(alone, Optional.empty());
     int count = count(box, cursor);
     return cursor.exhausted() ? Long.MAX_VALUE / 4 : count + 1L + policy.reserved().size();
   }
 
-  /** Universes that the box takes of the cursor. */
-  private static int count(BoxLoad box, SlotCursor cursor) {
-    int count = 0;
-    int last = 0;
+  /** Universes that the box takes of the book. */
+  private static int count(BoxLoad box, SlotBook book) {
+    Set<Integer> universes = new HashSet<>();
+    if (!box.isEmpty()) {
+      book.startBox(box.controller().id());
+    }
     for (PortLoad port : box.ports()) {
       if (!port.pieces().isEmpty()) {
-        cursor.startPort();
+        book.startPort();
       }
-      for (Piece piece : port.pieces()) {
-        for (SlotRow row :
-            cursor.take(
-                piece.type().channels(), piece.run().fitting(), piece.first(), piece.last())) {
-          count += row.universe() == last ? 0 : 1;
-          last = row.universe();
-        }
+      for (Piece p : port.pieces()) {
+        book.take(p.run().name(), p.type().channels(), p.run().fitting(), p.first(), p.last())
+            .forEach(row -> universes.add(row.universe()));
       }
     }
-    return count;
+    return universes.size();
   }
 
   private boolean fitsOnTrial(List<BoxLoad> boxes) {
-    SlotCursor cursor = new SlotCursor(policy);
+    SlotBook cursor = new SlotBook(policy, handOut);
     for (BoxLoad box : boxes) {
       int count = count(box, cursor);
       if (cursor.exhausted() || count > box.type().universesMax()) {

@@ -1,7 +1,6 @@
 package bunting.core.assess;
 
-import bunting.core.addressing.SlotCursor;
-import bunting.core.addressing.SlotRow;
+import bunting.core.addressing.SlotBook;
 import bunting.core.show.BulbString;
 import bunting.core.show.DimmerType;
 import bunting.core.show.OtherDecisions;
@@ -18,7 +17,7 @@ import java.util.stream.Collectors;
 final class OtherReader {
   private OtherReader() {}
 
-  static OtherReading read(Show show, OtherDecisions decided, SlotCursor cursor) {
+  static OtherReading read(Show show, OtherDecisions decided, SlotBook cursor) {
     double percent = show.settings().brightnessPercent();
     Map<String, PlainSet> sets =
         show.others().plainSets().stream()
@@ -30,13 +29,19 @@ final class OtherReader {
     List<OtherReading.Board> boards = new ArrayList<>();
     List<OtherReading.Set> read = new ArrayList<>();
     for (OtherDecisions.Dimmer dimmer : decided.dimmers()) {
+      cursor.startBox(dimmer.id());
       cursor.startPort();
+      int slots =
+          decided.outputs().stream()
+              .filter(o -> o.dimmer().equals(dimmer.id()))
+              .mapToInt(o -> sets.get(o.set()).channels())
+              .sum();
+      cursor.keepTogether(slots);
       double amps = 0;
       int outputs = 0;
       for (OtherDecisions.Output output : decided.outputs()) {
         if (output.dimmer().equals(dimmer.id())) {
           PlainSet set = sets.get(output.set());
-          List<SlotRow> slots = cursor.take(set.channels(), 1, 1);
           amps += set.amps(percent);
           outputs += set.channels();
           read.add(
@@ -46,7 +51,7 @@ final class OtherReader {
                   set.leadM().orElse(dimmer.at().cableTo(set.at()) + Geometry.BOX_SLACK_M),
                   set.amps(percent),
                   set.outputAmps(percent),
-                  slots.stream().findFirst()));
+                  cursor.together(set.name(), set.channels())));
         }
       }
       boards.add(new OtherReading.Board(dimmer, types.get(dimmer.type()), outputs, amps));

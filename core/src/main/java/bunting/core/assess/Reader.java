@@ -1,13 +1,15 @@
 package bunting.core.assess;
 
-import bunting.core.addressing.SlotCursor;
+import bunting.core.addressing.SlotBook;
 import bunting.core.addressing.SlotRow;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.ports.PortRules;
+import bunting.core.ports.Prices;
 import bunting.core.show.Circuit;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
+import bunting.core.show.LeadHelper;
 import bunting.core.show.PixelType;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
@@ -18,9 +20,12 @@ import bunting.core.show.SupplyType;
 import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -38,13 +43,13 @@ final class Reader {
   private final Map<String, Point> boxes = new HashMap<>();
   private final Map<String, Double> feedM = new HashMap<>();
   private final Map<String, Double> feedAmps = new HashMap<>();
-  private final SlotCursor cursor;
+  private final SlotBook cursor;
   private final List<SegmentReading> segmentReadings = new ArrayList<>();
 
   Reader(Show show, Decisions decisions) {
     this.show = show;
     this.decisions = decisions;
-    this.cursor = new SlotCursor(show.addressing());
+    this.cursor = new SlotBook(show);
     this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
     this.pixelTypes = show.catalogue().pixelTypesById();
     this.controllerTypes = show.catalogue().controllerTypesById();
@@ -104,9 +109,14 @@ final class Reader {
     List<PortReading> ports = new ArrayList<>();
     for (PlacedController box : decisions.controllers()) {
       ControllerType type = controllerTypes.get(box.controller().type());
+      boolean begun = false;
       for (int port = 1; port <= type.ports(); port++) {
         List<Segment> chain = chains.getOrDefault(box.controller().id() + "\0" + port, List.of());
         if (!chain.isEmpty()) {
+          if (!begun) {
+            cursor.startBox(box.controller().id());
+            begun = true;
+          }
           cursor.startPort();
         }
         List<SegmentReading> read = chain(chain, solver);
@@ -131,7 +141,11 @@ final class Reader {
       Segment s = chain.get(i);
       List<SlotRow> slots =
           cursor.take(
-              type(s).channels(), runs.get(s.run()).fitting(), s.firstPixel(), s.lastPixel());
+              s.run(),
+              type(s).channels(),
+              runs.get(s.run()).fitting(),
+              s.firstPixel(),
+              s.lastPixel());
       read.add(
           new SegmentReading(
               s,
@@ -140,9 +154,16 @@ final class Reader {
               links.get(i).leadM(),
               slots,
               volts.get(i).profile(),
-              volts.get(i).stands()));
+              volts.get(i).stands(),
+              help(type(s), links.get(i).leadM())));
     }
     return read;
+  }
+
+  private Optional<LeadHelper> help(PixelType type, double metres) {
+    return Prices.needsHelp(type.signal(), metres)
+        ? Prices.help(show.catalogue().leadHelpers(), metres)
+        : Optional.empty();
   }
 
   private PixelType type(Segment s) {
@@ -225,31 +246,34 @@ final class Reader {
     long pixels = 0;
     long channels = 0;
     double least = 100;
-    int universes = 0;
-    int last = 0;
+    Set<Integer> universes = new HashSet<>();
+    double helped = 0;
     for (SegmentReading s : segmentReadings) {
       pixels += s.segment().pixels();
       channels += (long) s.run().fitting().sets(s.segment().pixels()) * s.type().channels();
       least = Math.min(least, s.minPercent());
-      for (SlotRow row : s.slots()) {
-        universes += row.universe() == last ? 0 : 1;
-        last = row.universe();
-      }
+      s.slots().forEach(row -> universes.add(row.universe()));
+      helped += s.help().map(LeadHelper::cost).orElse(0.0);
     }
     for (OtherReading.Set set : others.sets()) {
       channels += set.set().channels();
-      int universe = set.slots().map(SlotRow::universe).orElse(last);
-      universes += universe == last ? 0 : 1;
-      last = universe;
+      set.slots().ifPresent(row -> universes.add(row.universe()));
     }
-    double cost = others.boards().stream().mapToDouble(b -> b.type().cost()).sum();
+    double cost = helped + others.boards().stream().mapToDouble(b -> b.type().cost()).sum();
+    Map<String, Integer> shelf = new HashMap<>();
+    var planning = show.allotting().planning();
+    planning.ownedBoxes().forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    planning.ownedSupplies().forEach(o -> shelf.merge("s " + o.type(), o.count(), Integer::sum));
     for (PlacedController c : decisions.controllers()) {
-      cost += controllerTypes.get(c.controller().type()).cost();
+      String type = c.controller().type();
+      boolean owned = shelf.merge(type, -1, Integer::sum) >= 0;
+      cost += owned ? 0 : controllerTypes.get(type).cost();
     }
     double amps = 0;
     double watts = 0;
     for (SupplyReading s : supplies) {
-      cost += s.type().cost();
+      boolean owned = shelf.merge("s " + s.type().id(), -1, Integer::sum) >= 0;
+      cost += owned ? 0 : s.type().cost();
       watts += s.loadWatts();
     }
     for (FeedReading f : feeds) {
@@ -264,7 +288,7 @@ final class Reader {
         runCount,
         pixels,
         channels,
-        universes,
+        universes.size(),
         decisions.controllers().size(),
         used,
         supplies.size(),

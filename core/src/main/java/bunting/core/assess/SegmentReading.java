@@ -2,10 +2,12 @@ package bunting.core.assess;
 
 import bunting.core.addressing.SlotRow;
 import bunting.core.power.VoltProfile;
+import bunting.core.show.LeadHelper;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A segment with its consequences.
@@ -16,6 +18,8 @@ import java.util.List;
  * @param leadM cable before it, metres
  * @param slots its slots in order
  * @param volts one a pixel
+ * @param help what the data lead before it needs where it is too long for its signal alone; empty
+ *     also where nothing reaches that far
  * @param stands false where its island has no feed or cannot stand: then all volts are 0
  */
 public record SegmentReading(
@@ -25,7 +29,8 @@ public record SegmentReading(
     double leadM,
     List<SlotRow> slots,
     VoltProfile volts,
-    boolean stands) {
+    boolean stands,
+    Optional<LeadHelper> help) {
   /** The lowest volts, in percent of the nominal. */
   public double minPercent() {
     return 100 * volts.lowest() / type.volts();

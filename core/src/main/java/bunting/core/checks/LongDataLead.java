@@ -4,12 +4,10 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
-import bunting.core.show.Signal;
+import bunting.core.ports.Prices;
 
 /** A long one-wire data lead picks up noise before the first pixel cleans it. */
 final class LongDataLead implements Check {
-  private static final double MOST_M = 5;
-
   @Override
   public String code() {
     return "long-data-lead";
@@ -32,25 +30,29 @@ final class LongDataLead implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-
-    for (var p : reading.ports()) {
-      if (!p.segments().isEmpty()) {
-        var s = p.segments().getFirst();
-        if (s.leadM() > MOST_M && s.type().signal() != Signal.CLOCKED) {
-          to.report(
-              Subject.Kind.SEGMENT,
-              s.segment().id(),
-              s.leadM(),
-              MOST_M,
-              "m",
-              "The data lead to "
-                  + s.run().name()
-                  + " is "
-                  + fixed(s.leadM(), 1)
-                  + " m, over "
-                  + number(MOST_M)
-                  + " m: put a buffer near its first pixel, or a differential pair.");
-        }
+    for (var s : reading.segments()) {
+      double most = s.type().signal().bareLeadM();
+      if (Prices.needsHelp(s.type().signal(), s.leadM()) && s.help().isEmpty()) {
+        double reach =
+            reading.show().catalogue().leadHelpers().stream()
+                .mapToDouble(h -> h.reachM())
+                .max()
+                .orElse(most);
+        to.report(
+            Subject.Kind.SEGMENT,
+            s.segment().id(),
+            s.leadM(),
+            Math.max(most, reach),
+            "m",
+            "The data lead to "
+                + s.run().name()
+                + " is "
+                + fixed(s.leadM(), 1)
+                + " m; bare it works for "
+                + number(most)
+                + " m, with help of the list for "
+                + number(Math.max(most, reach))
+                + " m: put a box nearer.");
       }
     }
   }

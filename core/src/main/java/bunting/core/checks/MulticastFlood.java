@@ -5,8 +5,6 @@ import bunting.core.show.Protocol;
 
 /** Multicast floods simple switches and Wi-Fi. */
 final class MulticastFlood implements Check {
-  private static final int MOST = 10;
-
   @Override
   public String code() {
     return "multicast-flood";
@@ -29,18 +27,19 @@ final class MulticastFlood implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-
-    if (reading.show().addressing().protocol() == Protocol.SACN
-        && reading.totals().universes() > MOST) {
+    int most = reading.show().network().switchUniverses();
+    if (reading.show().network().multicast()
+        && reading.show().addressing().protocol() == Protocol.SACN
+        && reading.totals().universes() > most) {
       to.report(
           Subject.Kind.SHOW,
           reading.show().settings().name(),
           reading.totals().universes(),
-          MOST,
+          most,
           "universes",
           reading.totals().universes()
               + " universes are more than simple switches carry as multicast (about "
-              + MOST
+              + most
               + "): send unicast, or use a switch with IGMP snooping.");
     }
   }

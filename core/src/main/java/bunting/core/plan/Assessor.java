@@ -2,6 +2,7 @@ package bunting.core.plan;
 
 import bunting.core.assess.Reading;
 import bunting.core.checks.Checks;
+import bunting.core.ports.SearchWatch;
 import bunting.core.show.Decisions;
 import bunting.core.show.Show;
 
@@ -18,5 +19,15 @@ public final class Assessor {
   /** The assessment of what the planner proposes. */
   public static Assessment plan(Show show) {
     return assess(show, Planner.propose(show));
+  }
+
+  /** The same, watched. */
+  public static Assessment plan(Show show, SearchWatch watch) {
+    return assess(show, Planner.propose(show, watch));
+  }
+
+  /** The assessment of the first fits alone. */
+  public static Assessment sketch(Show show) {
+    return assess(show, Planner.sketch(show));
   }
 }

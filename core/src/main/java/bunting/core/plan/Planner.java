@@ -8,6 +8,7 @@ import bunting.core.loads.SetPlanner;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.ports.Allotment;
 import bunting.core.ports.PortPlanner;
+import bunting.core.ports.SearchWatch;
 import bunting.core.power.PowerPlan;
 import bunting.core.power.PowerPlanner;
 import bunting.core.show.Circuit;
@@ -38,12 +39,14 @@ public final class Planner {
   private static final int ROUNDS_OF_OTHER_BOXES = 12;
 
   private final Show show;
+  private final Optional<SearchWatch> search;
   private final Map<String, Run> runs = new HashMap<>();
   private final Map<String, Unplaced> powerless = new LinkedHashMap<>();
   private final Set<PortPlanner.Forbidden> forbidden = new HashSet<>();
 
-  private Planner(Show show) {
+  private Planner(Show show, Optional<SearchWatch> search) {
     this.show = show;
+    this.search = search;
     show.runs().forEach(r -> runs.put(r.name(), r));
   }
 
@@ -52,16 +55,32 @@ public final class Planner {
    * Decisions#unplaced()}.
    */
   public static Decisions propose(Show show) {
-    return new Planner(show).run();
+    return propose(show, SearchWatch.NOBODY);
+  }
+
+  /**
+   * The same, watched; stopped, it is the best so far.
+   *
+   * @see PortPlanner
+   */
+  public static Decisions propose(Show show, SearchWatch watch) {
+    return new Planner(show, Optional.of(watch)).run();
+  }
+
+  /** The first fits alone: right, at once, and perhaps not the best. */
+  public static Decisions sketch(Show show) {
+    return new Planner(show, Optional.empty()).run();
   }
 
   private Decisions run() {
-    UniverseCount universes = new UniverseCount(show.addressing());
+    UniverseCount universes = new UniverseCount(show);
     for (int round = 0; ; round++) {
-      Allotment allotment = PortPlanner.allot(show, powerless.keySet(), forbidden, universes);
+      PortPlanner.Allotted allotted =
+          PortPlanner.allot(show, powerless.keySet(), forbidden, universes, search);
+      Allotment allotment = allotted.allotment();
       PowerPlan power = PowerPlanner.plan(show, allotment);
       if (power.failures().isEmpty()) {
-        return decisions(allotment, power);
+        return decisions(allotted, power);
       }
       for (PowerPlan.Failure failure : power.failures()) {
         Run run = runs.get(failure.run());
@@ -92,7 +111,8 @@ public final class Planner {
         .anyMatch(c -> !forbidden.contains(new PortPlanner.Forbidden(run.name(), c.id())));
   }
 
-  private Decisions decisions(Allotment allotment, PowerPlan power) {
+  private Decisions decisions(PortPlanner.Allotted allotted, PowerPlan power) {
+    Allotment allotment = allotted.allotment();
     Map<String, Integer> order = new HashMap<>();
     show.runs().forEach(r -> order.put(r.name(), order.size()));
     List<Unplaced> unplaced = new ArrayList<>(allotment.unplaced());
@@ -113,7 +133,8 @@ public final class Planner {
             supplies,
             unplaced,
             PortPlanner.controllersLowerBound(show, allotment),
-            new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()));
+            new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()),
+            allotted.report());
     return show.circuits().map(c -> onCircuits(dry, c)).orElse(dry);
   }
 

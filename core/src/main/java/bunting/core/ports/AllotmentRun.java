@@ -2,6 +2,7 @@ package bunting.core.ports;
 
 import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
+import bunting.core.show.Held;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
@@ -12,11 +13,15 @@ import bunting.core.show.Unplaced;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** One pass of the first fit with one preference. */
 final class AllotmentRun {
@@ -27,6 +32,9 @@ final class AllotmentRun {
   private final List<BoxLoad> boxes = new ArrayList<>();
   private final List<Unplaced> unplaced = new ArrayList<>();
   private final List<Run> queue;
+  private final Map<String, List<Held>> held;
+  private final Set<String> given = new HashSet<>();
+  private final int spare;
   private final Placer placer;
   private final BoxChooser chooser;
   private final Map<String, Site> siteOf = new HashMap<>();
@@ -45,15 +53,20 @@ final class AllotmentRun {
     this.types = show.catalogue().pixelTypesById();
     double fps = show.settings().targetFps();
     this.placer = new Placer(fps, universes, boxes);
-    this.chooser = new BoxChooser(show.catalogue().controllerTypes(), fps);
+    this.spare = show.allotting().planning().sparePorts();
+    this.chooser = new BoxChooser(show.catalogue().controllerTypes(), fps, spare);
     Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
     for (Controller c : show.controllers().orElse(List.of())) {
       boxes.add(new BoxLoad(c, kinds.get(c.type())));
+      given.add(c.id());
     }
-    this.queue = show.runs().stream().filter(r -> !excluded.contains(r.name())).toList();
+    this.held = HeldPieces.byRun(show);
+    this.queue =
+        new ArrayList<>(show.runs().stream().filter(r -> !excluded.contains(r.name())).toList());
   }
 
   Allotment go() {
+    placeHeld();
     if (ownChoice()) {
       queue.forEach(run -> waiting.merge(place(run), (long) run.pixels(), Long::sum));
     }
@@ -67,7 +80,61 @@ final class AllotmentRun {
   }
 
   private boolean ownChoice() {
-    return show.controllers().isEmpty();
+    return show.mayAddBoxes();
+  }
+
+  /**
+   * Pieces that stay, chain by chain in their order. A run whose pieces do not all fit any more is
+   * placed like any other, unless the builder put it there by hand.
+   */
+  private void placeHeld() {
+    Map<String, Run> runs = new HashMap<>();
+    queue.forEach(r -> runs.put(r.name(), r));
+    Set<String> byHand =
+        show.allotting().byHand().stream().map(Held::run).collect(Collectors.toSet());
+    List<Held> pieces =
+        held.entrySet().stream()
+            .filter(e -> runs.containsKey(e.getKey()))
+            .flatMap(e -> e.getValue().stream())
+            .sorted(Comparator.comparingInt(Held::position))
+            .toList();
+    Set<String> unfit = new LinkedHashSet<>();
+    pieces.stream().filter(p -> !holds(runs.get(p.run()), p)).forEach(p -> unfit.add(p.run()));
+    for (Held h : pieces) {
+      Run run = runs.get(h.run());
+      if (!unfit.contains(h.run())
+          && !placer.placePiece(
+              new Piece(run, type(run), h.firstPixel(), h.lastPixel()), box(h), h.port())) {
+        unfit.add(h.run());
+      }
+    }
+    for (String name : unfit) {
+      boxes.forEach(b -> b.removeRun(name));
+      Run run = runs.get(name);
+      if (byHand.contains(name)) {
+        Held h = held.get(name).getFirst();
+        int room = box(h) == null ? 0 : box(h).room(h.port(), type(run), placer.targetFps());
+        unplaced.add(
+            misfit(
+                run,
+                "was put by hand on " + h.controller() + " port " + h.port() + ", which takes",
+                Math.min(room, run.pixels() - 1)));
+        queue.remove(run);
+      }
+    }
+    queue.removeIf(r -> held.containsKey(r.name()) && !unfit.contains(r.name()));
+  }
+
+  private boolean holds(Run run, Held h) {
+    BoxLoad box = box(h);
+    return box != null && h.port() <= box.type().ports() && box.type().takes(type(run).volts());
+  }
+
+  private @Nullable BoxLoad box(Held h) {
+    return boxes.stream()
+        .filter(b -> b.controller().id().equals(h.controller()))
+        .findFirst()
+        .orElse(null);
   }
 
   private PixelType type(Run run) {
@@ -80,13 +147,16 @@ final class AllotmentRun {
     for (Run run : queue) {
       if (run.pin().isEmpty()) {
         String key =
-            run.group().map(g -> "g" + type(run).volts() + "\0" + g).orElse("r" + run.name());
+            run.group()
+                .filter(g -> preference != Preference.SINGLY)
+                .map(g -> "g" + type(run).volts() + "\0" + g)
+                .orElse("r" + run.name());
         byKey.computeIfAbsent(key, k -> new ArrayList<>()).add(run);
       }
     }
     List<List<Run>> units = new ArrayList<>(byKey.values());
     switch (preference) {
-      case LIST_ORDER -> {}
+      case LIST_ORDER, FILL_UP, SINGLY -> {}
       case SCARCE_FIRST ->
           units.sort(
               Comparator.<List<Run>>comparingLong(u -> takers(u.getFirst()))
@@ -167,7 +237,10 @@ final class AllotmentRun {
   private void placeSingle(Run run) {
     PixelType type = type(run);
     List<BoxLoad> there = candidates(run);
-    if (placer.placeWhole(run, type, there, 0) || (ownChoice() && onFreshBoxes(run, there))) {
+    boolean fillUp = preference == Preference.FILL_UP && run.split();
+    if (placer.placeWhole(run, type, there, 0)
+        || (fillUp && placer.placeSplit(run, type, there))
+        || (ownChoice() && onFreshBoxes(run, there))) {
       noLongerWaiting(run);
       return;
     }
@@ -208,7 +281,7 @@ final class AllotmentRun {
 
   /** Takes the boxes from an index on, all empty, off again. */
   private void forgetFrom(int index) {
-    boxesNamed -= boxes.size() - index;
+    boxes.subList(index, boxes.size()).forEach(b -> boxesNamed--);
     boxes.subList(index, boxes.size()).clear();
   }
 
@@ -219,8 +292,12 @@ final class AllotmentRun {
         .choose(type(run), onePort, oneBox, demand)
         .map(
             kind -> {
-              String id = "C" + ++boxesNamed;
-              BoxLoad box = new BoxLoad(new Controller(id, kind.id(), site.x(), site.y()), kind);
+              String id;
+              do {
+                id = "C" + ++boxesNamed;
+              } while (given.contains(id));
+              Controller c = new Controller(id, kind.id(), site.x(), site.y());
+              BoxLoad box = new BoxLoad(c, kind, spare);
               boxes.add(box);
               return box;
             });
@@ -233,11 +310,13 @@ final class AllotmentRun {
         Comparator.comparingDouble(b -> PortPlanner.distance(b.controller(), run));
     List<BoxLoad> able = new ArrayList<>();
     for (BoxLoad box : boxes) {
-      if (box.takes(type) && allowed(run, box) && (!ownChoice() || atSite(box, run))) {
+      if (box.takes(type)
+          && allowed(run, box)
+          && (!ownChoice() || atSite(box, run) || isGiven(box))) {
         able.add(box);
       }
     }
-    if (!ownChoice()) {
+    if (show.controllers().isPresent()) {
       able.sort(
           preference == Preference.SCARCE_FIRST
               ? Comparator.<BoxLoad, Boolean>comparing(BoxLoad::isEmpty)
@@ -261,6 +340,10 @@ final class AllotmentRun {
     return box.ports().stream()
         .flatMap(p -> p.pieces().stream())
         .anyMatch(p -> p.run().group().equals(group));
+  }
+
+  private boolean isGiven(BoxLoad box) {
+    return given.contains(box.controller().id());
   }
 
   private boolean allowed(Run run, BoxLoad box) {

@@ -10,10 +10,12 @@ import java.util.Optional;
 final class BoxChooser {
   private final List<ControllerType> types;
   private final double targetFps;
+  private final int sparePorts;
 
-  BoxChooser(List<ControllerType> types, double targetFps) {
+  BoxChooser(List<ControllerType> types, double targetFps, int sparePorts) {
     this.types = types;
     this.targetFps = targetFps;
+    this.sparePorts = sparePorts;
   }
 
   /** Pixels of a type that a fresh box of this kind holds at the most. */
@@ -21,7 +23,8 @@ final class BoxChooser {
     if (!box.takes(pixel.volts())) {
       return 0;
     }
-    long byPorts = (long) box.ports() * PortRules.room(box, pixel, targetFps, 0, 0);
+    long byPorts =
+        (long) Math.max(1, box.ports() - sparePorts) * PortRules.room(box, pixel, targetFps, 0, 0);
     long byUniverses = (long) box.universesMax() * 512 / pixel.channels();
     return Math.min(byPorts, byUniverses);
   }

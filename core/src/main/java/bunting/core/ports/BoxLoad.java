@@ -12,11 +12,19 @@ public final class BoxLoad {
   private final Controller controller;
   private final ControllerType type;
   private final List<PortLoad> ports;
+  private final List<Integer> order;
   private int pieces;
   private double volts;
   private int changes;
 
+  /** A box of which every port may be used. */
   BoxLoad(Controller controller, ControllerType type) {
+    this(controller, type, 0);
+  }
+
+  /** A box of which so many ports, the last in the order of filling, stay free. */
+  BoxLoad(Controller controller, ControllerType type, int spare) {
+    this.order = type.portsInOrder().subList(0, Math.max(1, type.ports() - Math.max(0, spare)));
     this.controller = controller;
     this.type = type;
     this.ports = Stream.generate(PortLoad::new).limit(type.ports()).toList();
@@ -35,6 +43,27 @@ public final class BoxLoad {
   /** Its ports, port 1 first. */
   public List<PortLoad> ports() {
     return Collections.unmodifiableList(ports);
+  }
+
+  /** The ports that may be filled, in the order in which to fill them. */
+  List<Integer> order() {
+    return order;
+  }
+
+  /** An empty box like this one. */
+  BoxLoad emptied() {
+    return new BoxLoad(controller, type, type.ports() - order.size());
+  }
+
+  /** The same box with the same pieces under another name. */
+  BoxLoad renamed(Controller other) {
+    BoxLoad box = new BoxLoad(other, type, type.ports() - order.size());
+    for (int port = 1; port <= ports.size(); port++) {
+      for (Piece piece : ports.get(port - 1).pieces()) {
+        box.append(port, piece);
+      }
+    }
+    return box;
   }
 
   /** Whether nothing is on it. */
@@ -79,5 +108,20 @@ public final class BoxLoad {
     pieces--;
     changes++;
     ports.get(port - 1).removeLast();
+  }
+
+  /** Takes a run's pieces off. */
+  void removeRun(String name) {
+    for (PortLoad port : ports) {
+      int gone = port.removeRun(name);
+      pieces -= gone;
+      changes += gone;
+    }
+  }
+
+  /** Puts a port's pieces into another order. */
+  void reorder(int port, List<Piece> order) {
+    changes++;
+    ports.get(port - 1).reorder(order);
   }
 }

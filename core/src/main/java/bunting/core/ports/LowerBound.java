@@ -3,52 +3,136 @@ package bunting.core.ports;
 import bunting.core.show.ControllerType;
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
+import bunting.core.solve.CuttingStock;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * A number of controllers that no plan of the same placed runs undercuts: for each voltage (a bank
- * has one) the pixels, the time on the wire and the slots, each divided by the most that any one
- * controller of that voltage holds.
+ * A number of controllers that no plan of the same placed runs undercuts. For each voltage (a bank
+ * has one): pixels, time on the wire and slots, each divided by the most that any one controller of
+ * that voltage holds; and the ports that runs take which may not be divided, by the bound L2
+ * (Martello and Toth's, Discrete Applied Mathematics 28, 1990) and, where that leaves a gap, by the
+ * exact solver.
  */
 final class LowerBound {
   /** A quotient this little above a whole number is that number. */
   private static final double ROUNDING = 1e-9;
 
+  private static final int EXACT_MAX = 400;
+  private static final int BAR = 1_000_000;
+
+  /** What is placed of one voltage. */
+  private static final class Demand {
+    double pixels;
+    double micros;
+    double slots;
+    int boxes;
+    final List<Piece> whole = new ArrayList<>();
+  }
+
   private LowerBound() {}
 
   static int of(Show show, List<BoxLoad> boxes) {
-    if (show.controllers().isPresent()) {
-      return show.controllers().get().size();
+    int given = show.controllers().map(List::size).orElse(0);
+    if (!show.mayAddBoxes()) {
+      return given;
     }
-    Map<Double, double[]> demand = new TreeMap<>(); // volts -> pixels, microseconds, slots
+    Map<Double, Demand> demand = new TreeMap<>();
     for (BoxLoad box : boxes) {
+      if (!box.isEmpty()) {
+        demand.computeIfAbsent(box.volts(), v -> new Demand()).boxes++;
+      }
       for (PortLoad port : box.ports()) {
         for (Piece piece : port.pieces()) {
           PixelType type = piece.type();
-          double[] sum = demand.computeIfAbsent(type.volts(), v -> new double[3]);
-          sum[0] += piece.pixels();
-          sum[1] += piece.pixels() * type.wireMicros();
-          sum[2] += piece.pixels() * (double) type.channels() / piece.run().fitting().grouping();
+          Demand sum = demand.computeIfAbsent(type.volts(), v -> new Demand());
+          sum.pixels += piece.pixels();
+          sum.micros += piece.pixels() * type.wireMicros();
+          sum.slots += piece.pixels() * (double) type.channels() / piece.run().fitting().grouping();
+          if (!piece.run().split()) {
+            sum.whole.add(piece);
+          }
         }
       }
     }
-    double budget = PortRules.budgetMicros(show.settings().targetFps());
     int bound = 0;
-    for (Map.Entry<Double, double[]> entry : demand.entrySet()) {
-      double[] most = new double[3];
-      for (ControllerType type : show.catalogue().controllerTypes()) {
-        if (type.takes(entry.getKey())) {
-          most[0] = Math.max(most[0], type.ports() * (double) type.pixelsPerPortMax());
-          most[1] = Math.max(most[1], type.ports() * budget);
-          most[2] = Math.max(most[2], type.universesMax() * 512.0);
-        }
-      }
-      double[] sum = entry.getValue();
-      double needed = Math.max(sum[0] / most[0], Math.max(sum[1] / most[1], sum[2] / most[2]));
-      bound += Math.max(1, (int) Math.ceil(needed - ROUNDING));
+    for (Map.Entry<Double, Demand> entry : demand.entrySet()) {
+      bound += ofVolts(show, entry.getKey(), entry.getValue());
+    }
+    return Math.max(bound, given);
+  }
+
+  private static int ofVolts(Show show, double volts, Demand sum) {
+    double fps = show.settings().targetFps();
+    double budget = PortRules.budgetMicros(fps);
+    List<ControllerType> kinds =
+        show.catalogue().controllerTypes().stream().filter(t -> t.takes(volts)).toList();
+    double mostPixels = 0;
+    double mostMicros = 0;
+    double mostSlots = 0;
+    int mostPorts = 1;
+    for (ControllerType type : kinds) {
+      mostPixels = Math.max(mostPixels, type.ports() * (double) type.pixelsPerPortMax());
+      mostMicros = Math.max(mostMicros, type.ports() * budget);
+      mostSlots = Math.max(mostSlots, type.universesMax() * 512.0);
+      mostPorts = Math.max(mostPorts, type.ports());
+    }
+    double needed =
+        Math.max(sum.pixels / mostPixels, Math.max(sum.micros / mostMicros, sum.slots / mostSlots));
+    int plain = Math.max(1, (int) Math.ceil(needed - ROUNDING));
+    List<Double> shares =
+        sum.whole.stream()
+            .map(
+                p ->
+                    kinds.stream()
+                        .mapToDouble(k -> PortRules.share(k, p.type(), p.pixels(), fps))
+                        .min()
+                        .orElse(0))
+            .sorted(Comparator.reverseOrder())
+            .toList();
+    int bound = Math.max(plain, (l2(shares) + mostPorts - 1) / mostPorts);
+    if (bound < sum.boxes && !shares.isEmpty() && shares.size() <= EXACT_MAX) {
+      bound = Math.max(bound, (exact(shares) + mostPorts - 1) / mostPorts);
     }
     return bound;
+  }
+
+  /** Ports of size 1 for pieces that may not be divided, largest first: the bound L2. */
+  static int l2(List<Double> shares) {
+    int best = (int) Math.ceil(shares.stream().mapToDouble(s -> s).sum() - 1e-6);
+    for (double t : shares) {
+      if (t > 0.5) {
+        continue;
+      }
+      int alone = 0;
+      double spaceBeside = 0;
+      double small = 0;
+      for (double s : shares) {
+        if (s > 1 - t + ROUNDING) {
+          alone++;
+        } else if (s > 0.5 + ROUNDING) {
+          alone++;
+          spaceBeside += 1 - s;
+        } else if (s >= t) {
+          small += s;
+        }
+      }
+      int more = (int) Math.ceil(Math.max(0, small - spaceBeside) - 1e-6);
+      best = Math.max(best, alone + more);
+    }
+    return Math.max(best, (int) shares.stream().filter(s -> s > 0.5 + ROUNDING).count());
+  }
+
+  /** The proven least number of ports; 0 where it is not proven. */
+  private static int exact(List<Double> shares) {
+    // Rounded down, so that a bound for the rounded pieces is one for the true ones.
+    List<Integer> sizes =
+        shares.stream().map(s -> (int) Math.max(1, Math.floor(Math.min(1, s) * BAR))).toList();
+    CuttingStock.Result result =
+        CuttingStock.solve(sizes, List.of(CuttingStock.Bar.endless(BAR, 1)));
+    return result.proven() ? result.cuts().size() : 0;
   }
 }

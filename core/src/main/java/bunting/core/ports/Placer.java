@@ -20,12 +20,15 @@ final class Placer {
     this.all = all;
   }
 
+  double targetFps() {
+    return targetFps;
+  }
+
   /** The run in one piece on the first port that takes it; {@code onlyPort} 0 means any. */
   boolean placeWhole(Run run, PixelType type, List<BoxLoad> boxes, int onlyPort) {
     for (BoxLoad box : boxes) {
-      for (int port = 1; port <= box.type().ports(); port++) {
-        if ((onlyPort == 0 || onlyPort == port)
-            && box.room(port, type, targetFps) >= run.pixels()
+      for (int port : onlyPort == 0 ? box.order() : List.of(onlyPort)) {
+        if (box.room(port, type, targetFps) >= run.pixels()
             && tryAppend(box, port, new Piece(run, type, 1, run.pixels()))) {
           return true;
         }
@@ -41,11 +44,10 @@ final class Placer {
     List<Runnable> undo = new ArrayList<>();
     int next = 1;
     for (BoxLoad box : boxes) {
-      for (int port = 1; port <= box.type().ports() && next <= run.pixels(); port++) {
+      for (int port : box.order()) {
         int placed = appendMost(run, type, box, port, next);
         if (placed > 0) {
-          int from = port;
-          undo.add(() -> box.removeLast(from));
+          undo.add(() -> box.removeLast(port));
           next += placed;
         }
       }
@@ -65,12 +67,10 @@ final class Placer {
     long total = 0;
     int most = 0;
     for (BoxLoad box : boxes) {
-      for (int port = 1; port <= box.type().ports(); port++) {
-        if (onlyPort == 0 || onlyPort == port) {
-          int room = box.room(port, type, targetFps);
-          total += room - room % type.cutEvery();
-          most = Math.max(most, room);
-        }
+      for (int port : onlyPort == 0 ? box.order() : List.of(onlyPort)) {
+        int room = box.room(port, type, targetFps);
+        total += room - room % type.cutEvery();
+        most = Math.max(most, room);
       }
     }
     return sum ? (int) Math.min(total, Run.PIXELS_MAX) : most;
@@ -78,6 +78,9 @@ final class Placer {
 
   /** Appends as much of the run from pixel {@code next} as the port takes; returns how much. */
   private int appendMost(Run run, PixelType type, BoxLoad box, int port, int next) {
+    if (next > run.pixels()) {
+      return 0;
+    }
     int left = run.pixels() - next + 1;
     int room = box.room(port, type, targetFps);
     // A group longer than a port is divided all the same.
@@ -119,6 +122,11 @@ final class Placer {
 
   private static int atCutMark(int pixels, int left, int cutEvery) {
     return pixels == left ? pixels : pixels - pixels % cutEvery;
+  }
+
+  /** That piece on that port, where it has room. */
+  boolean placePiece(Piece piece, BoxLoad box, int port) {
+    return box.room(port, piece.type(), targetFps) >= piece.pixels() && tryAppend(box, port, piece);
   }
 
   private boolean tryAppend(BoxLoad box, int port, Piece piece) {

@@ -34,6 +34,20 @@ public final class PortLoad {
     count(pieces.removeLast(), -1);
   }
 
+  /** Takes a run's pieces off; returns how many. */
+  int removeRun(String name) {
+    List<Piece> own = pieces.stream().filter(p -> p.run().name().equals(name)).toList();
+    own.forEach(p -> count(p, -1));
+    pieces.removeAll(own);
+    return own.size();
+  }
+
+  /** Puts the same pieces into another order. */
+  void reorder(List<Piece> order) {
+    pieces.clear();
+    pieces.addAll(order);
+  }
+
   private void count(Piece piece, int sign) {
     pixels += sign * piece.pixels();
     micros += sign * piece.pixels() * piece.type().wireMicros();

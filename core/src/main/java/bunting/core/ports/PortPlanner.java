@@ -1,16 +1,18 @@
 package bunting.core.ports;
 
 import bunting.core.show.Controller;
+import bunting.core.show.PortReport;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import java.util.Optional;
 import java.util.Set;
 
 /**
- * A first fit that is always right: pinned runs first, then group by group and run by run in list
- * order, each on the nearest box whose bank, signal, pixels, time on the wire and universes allow
- * it. A run is divided (at cut marks) only where no port takes it whole. Where that leaves
- * something over, two other orders are tried and the one that leaves least is kept. Cost: runs x
- * ports, times the slot count where universes are short.
+ * Allots runs to ports in two steps. First fits (pinned runs first, then group by group and run by
+ * run in several orders, each on the nearest box whose bank, signal, pixels, time on the wire and
+ * universes allow it) give an answer at once. Then {@link PortSearch} looks for a better one by the
+ * show's goals. A run is divided, at cut marks, only where that is better by the goals or where no
+ * port takes it whole.
  */
 public final class PortPlanner {
   private PortPlanner() {}
@@ -18,25 +20,30 @@ public final class PortPlanner {
   /** That a run is not to go to that box, because its power does not reach. */
   public record Forbidden(String run, String controller) {}
 
+  /** An allotment, and how good it is. */
+  public record Allotted(Allotment allotment, PortReport report) {}
+
   /**
    * Allots all runs but the excluded ones.
    *
    * @param excluded names of runs to leave out
    * @param forbidden pairs to avoid
+   * @param search who watches the search; empty: first fits alone, some milliseconds
    */
-  public static Allotment allot(
-      Show show, Set<String> excluded, Set<Forbidden> forbidden, UniverseRoom universes) {
-    Allotment best = null;
-    for (Preference preference : Preference.values()) {
-      Allotment next = new AllotmentRun(show, excluded, forbidden, universes, preference).go();
-      if (best == null || next.missingPixels() < best.missingPixels()) {
-        best = next;
-      }
-      if (best.unplaced().isEmpty()) {
-        break;
-      }
-    }
-    return java.util.Objects.requireNonNull(best);
+  public static Allotted allot(
+      Show show,
+      Set<String> excluded,
+      Set<Forbidden> forbidden,
+      UniverseRoom universes,
+      Optional<SearchWatch> search) {
+    return new PortSearch(show, excluded, forbidden, universes, search).go();
+  }
+
+  /**
+   * The plain first fit in the order of the list, nearest box first: what a search is measured by.
+   */
+  public static Allotment firstFit(Show show, UniverseRoom universes) {
+    return new AllotmentRun(show, Set.of(), Set.of(), universes, Preference.LIST_ORDER).go();
   }
 
   /** How many controllers no plan of these placed runs undercuts. */

@@ -23,6 +23,13 @@ public final class PortRules {
     return 1e6 / (micros + LATCH_MICROS);
   }
 
+  /** What so many pixels take of an empty port, by time and by the maker's limit: 1 is all. */
+  static double share(ControllerType box, PixelType type, int pixels, double targetFps) {
+    return Math.max(
+        pixels * type.wireMicros() / (budgetMicros(targetFps) + TIME_TOLERANCE_MICROS),
+        pixels / (double) box.pixelsPerPortMax());
+  }
+
   /** How many more pixels of a type a port takes, by time and by the maker's limit. */
   static int room(
       ControllerType box, PixelType type, double targetFps, int usedPixels, double usedMicros) {

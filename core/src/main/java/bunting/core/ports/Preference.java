@@ -7,5 +7,9 @@ enum Preference {
   /** Runs that few boxes can take first, largest first; boxes that can do little else first. */
   SCARCE_FIRST,
   /** As the list goes, but undivided runs before those that can fill what is left. */
-  WHOLE_FIRST
+  WHOLE_FIRST,
+  /** As the list goes, but a run is divided over what is free before a box is added. */
+  FILL_UP,
+  /** As the list goes, groups not regarded. */
+  SINGLY
 }

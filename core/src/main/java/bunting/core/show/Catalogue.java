@@ -12,22 +12,30 @@ public record Catalogue(
     List<ControllerType> controllerTypes,
     List<SupplyType> supplyTypes,
     List<Wire> wires,
-    List<DimmerType> dimmerTypes) {
+    List<DimmerType> dimmerTypes,
+    List<LeadHelper> leadHelpers) {
   public Catalogue {
     pixelTypes = List.copyOf(pixelTypes);
     controllerTypes = List.copyOf(controllerTypes);
     supplyTypes = List.copyOf(supplyTypes);
     wires = List.copyOf(wires);
     dimmerTypes = List.copyOf(dimmerTypes);
+    leadHelpers = List.copyOf(leadHelpers);
   }
 
-  /** A catalogue with the usual dimmers. */
+  /** A catalogue with the usual dimmers and the usual help for long leads. */
   public Catalogue(
       List<PixelType> pixelTypes,
       List<ControllerType> controllerTypes,
       List<SupplyType> supplyTypes,
       List<Wire> wires) {
-    this(pixelTypes, controllerTypes, supplyTypes, wires, StandardCatalogue.dimmerTypes());
+    this(
+        pixelTypes,
+        controllerTypes,
+        supplyTypes,
+        wires,
+        StandardCatalogue.dimmerTypes(),
+        StandardCatalogue.leadHelpers());
   }
 
   /** The same with that pixel type in place of the one with its id, or added. */
@@ -37,7 +45,7 @@ public record Catalogue(
     if (!list.contains(type)) {
       list.add(type);
     }
-    return new Catalogue(list, controllerTypes, supplyTypes, wires, dimmerTypes);
+    return new Catalogue(list, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers);
   }
 
   /** Pixel types by id. */

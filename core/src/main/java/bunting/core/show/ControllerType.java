@@ -16,6 +16,7 @@ import java.util.List;
  * @param fuseGroups ports that share a fuse, each group sorted; other ports have their own
  * @param fuseGroupAmpsMax largest fuse of a shared holder
  * @param cost price, 0 where none is known
+ * @param factoryAddress network address fresh from the carton
  */
 public record ControllerType(
     String id,
@@ -28,10 +29,53 @@ public record ControllerType(
     double boardAmpsMax,
     List<List<Integer>> fuseGroups,
     double fuseGroupAmpsMax,
-    double cost) {
+    double cost,
+    String factoryAddress) {
+  /** Where nobody said otherwise; many come with an address like it (common practice). */
+  public static final String USUAL_FACTORY_ADDRESS = "192.168.1.200";
+
   public ControllerType {
     volts = List.copyOf(volts);
     fuseGroups = fuseGroups.stream().map(List::copyOf).toList();
+  }
+
+  /** With the usual factory address. */
+  public ControllerType(
+      String id,
+      String name,
+      int ports,
+      int pixelsPerPortMax,
+      int universesMax,
+      List<Double> volts,
+      double portAmpsMax,
+      double boardAmpsMax,
+      List<List<Integer>> fuseGroups,
+      double fuseGroupAmpsMax,
+      double cost) {
+    this(
+        id,
+        name,
+        ports,
+        pixelsPerPortMax,
+        universesMax,
+        volts,
+        portAmpsMax,
+        boardAmpsMax,
+        fuseGroups,
+        fuseGroupAmpsMax,
+        cost,
+        USUAL_FACTORY_ADDRESS);
+  }
+
+  /**
+   * Its ports in the order in which to fill them: first of every shared fuse one port, then the
+   * next (common practice: use 1 and 3 first).
+   */
+  public List<Integer> portsInOrder() {
+    return java.util.stream.IntStream.rangeClosed(1, ports)
+        .boxed()
+        .sorted(java.util.Comparator.comparingInt(p -> fuseMates(p).indexOf(p)))
+        .toList();
   }
 
   /** Whether its bank may run at these volts. */

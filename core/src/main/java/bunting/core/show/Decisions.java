@@ -16,7 +16,8 @@ public record Decisions(
     List<Supply> supplies,
     List<Unplaced> unplaced,
     int controllersLowerBound,
-    OtherDecisions others) {
+    OtherDecisions others,
+    PortReport report) {
   public Decisions {
     controllers = List.copyOf(controllers);
     segments = List.copyOf(segments);
@@ -43,12 +44,13 @@ public record Decisions(
         supplies,
         unplaced,
         controllersLowerBound,
-        OtherDecisions.NONE);
+        OtherDecisions.NONE,
+        PortReport.NONE);
   }
 
   /** The same with other supplies and other decisions about the rest. */
   public Decisions with(List<Supply> list, OtherDecisions rest) {
     return new Decisions(
-        controllers, segments, feeds, breaks, list, unplaced, controllersLowerBound, rest);
+        controllers, segments, feeds, breaks, list, unplaced, controllersLowerBound, rest, report);
   }
 }

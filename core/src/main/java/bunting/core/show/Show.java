@@ -18,6 +18,8 @@ import java.util.Optional;
  * @param survey what else stands on the elevation
  * @param others lights that are not pixels
  * @param workshop what pixels are cut from
+ * @param allotting what the builder decided about ports and addresses
+ * @param network the show's network
  */
 public record Show(
     ShowSettings settings,
@@ -30,7 +32,9 @@ public record Show(
     List<String> strayKeys,
     Survey survey,
     OtherLoads others,
-    Workshop workshop) {
+    Workshop workshop,
+    Allotting allotting,
+    Network network) {
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
@@ -60,7 +64,9 @@ public record Show(
         strayKeys,
         Survey.EMPTY,
         OtherLoads.NONE,
-        Workshop.EMPTY);
+        Workshop.EMPTY,
+        Allotting.FREE,
+        Network.DEFAULT);
   }
 
   /** A show of these runs with all defaults. */
@@ -100,7 +106,10 @@ public record Show(
   public Show withRun(String name, Run changed) {
     List<Run> list = new ArrayList<>(runs);
     list.replaceAll(r -> r.name().equals(name) ? changed : r);
-    return withRuns(list);
+    Show next = withRuns(list);
+    return name.equals(changed.name())
+        ? next
+        : next.withAllotting(allotting.renamed(name, changed.name()));
   }
 
   /** The same with one run more. */
@@ -112,7 +121,8 @@ public record Show(
 
   /** The same without the run of that name. */
   public Show withoutRun(String name) {
-    return withRuns(runs.stream().filter(r -> !r.name().equals(name)).toList());
+    return withRuns(runs.stream().filter(r -> !r.name().equals(name)).toList())
+        .withAllotting(allotting.released(name));
   }
 
   /** The same with other settings. */
@@ -148,29 +158,57 @@ public record Show(
         keys,
         survey,
         others,
-        workshop);
+        workshop,
+        allotting,
+        network);
   }
 
   /** The same with another survey. */
   public Show withSurvey(Survey other) {
-    return with(other, others, workshop);
+    return with(addressing, other, others, workshop, allotting, network);
   }
 
   /** The same with other loads. */
   public Show withOthers(OtherLoads other) {
-    return with(survey, other, workshop);
+    return with(addressing, survey, other, workshop, allotting, network);
   }
 
   /** The same with another workshop. */
   public Show withWorkshop(Workshop other) {
-    return with(survey, others, other);
+    return with(addressing, survey, others, other, allotting, network);
   }
 
-  private Show with(Survey drawn, OtherLoads loads, Workshop shop) {
+  /** The same with other decisions about ports and addresses. */
+  public Show withAllotting(Allotting other) {
+    return with(addressing, survey, others, workshop, other, network);
+  }
+
+  /** The same with another network. */
+  public Show withNetwork(Network other) {
+    return with(addressing, survey, others, workshop, allotting, other);
+  }
+
+  /** The same with another policy of addresses. */
+  public Show withAddressing(Addressing other) {
+    return with(other, survey, others, workshop, allotting, network);
+  }
+
+  /** Whether the planner may add boxes. */
+  public boolean mayAddBoxes() {
+    return controllers.isEmpty() || allotting.planning().addBoxes();
+  }
+
+  private Show with(
+      Addressing policy,
+      Survey drawn,
+      OtherLoads loads,
+      Workshop shop,
+      Allotting decided,
+      Network net) {
     return new Show(
         settings,
         sites,
-        addressing,
+        policy,
         catalogue,
         controllers,
         circuits,
@@ -178,7 +216,9 @@ public record Show(
         strayKeys,
         drawn,
         loads,
-        shop);
+        shop,
+        decided,
+        net);
   }
 
   private Show of(
@@ -198,6 +238,8 @@ public record Show(
         strayKeys,
         survey,
         others,
-        workshop);
+        workshop,
+        allotting,
+        network);
   }
 }

@@ -168,6 +168,13 @@ public final class StandardCatalogue {
         new DimmerType("pwm-27", "27 PWM outputs", 27, low, 4, 15, 70));
   }
 
+  /** A driver near the first pixel, or a pair that goes tens of metres: common practice. */
+  static List<LeadHelper> leadHelpers() {
+    return List.of(
+        new LeadHelper("buffer", "buffer near the first pixel", 12, 3),
+        new LeadHelper("pair", "differential pair, sender and receiver", 60, 16));
+  }
+
   private static List<Wire> wires() {
     return Stream.of("22AWG", "20AWG", "18AWG", "16AWG", "14AWG", "12AWG", "10AWG")
         .map(id -> Wire.parse(id).orElseThrow())

@@ -4,6 +4,7 @@ import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Workshop;
+import bunting.core.solve.CuttingStock;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

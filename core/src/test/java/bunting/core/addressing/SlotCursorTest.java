@@ -3,11 +3,18 @@ package bunting.core.addressing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.show.Addressing;
+import bunting.core.show.BoxStarts;
+import bunting.core.show.Controller;
+import bunting.core.show.PlacedController;
 import bunting.core.show.PortStart;
 import bunting.core.show.Protocol;
+import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.UniverseRange;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class SlotCursorTest {
@@ -82,8 +89,40 @@ class SlotCursorTest {
 
   @Test
   void addressesAreUniqueAndLeaveTheLowOnesFree() {
-    assertThat(NetworkAddresses.of(0)).isEqualTo("10.20.0.11");
-    assertThat(NetworkAddresses.of(199)).isEqualTo("10.20.0.210");
-    assertThat(NetworkAddresses.of(200)).isEqualTo("10.20.1.11");
+    Show show = Show.of(List.of());
+    List<PlacedController> boxes =
+        IntStream.range(0, 201)
+            .mapToObj(i -> new Controller("C" + i, "box-4", 0, 0))
+            .map(c -> new PlacedController(c, 5, Optional.empty()))
+            .toList();
+    var plain = NetworkAddresses.of(show, boxes);
+    assertThat(plain.get("C0")).isEqualTo("10.20.0.11");
+    assertThat(plain.get("C199")).isEqualTo("10.20.0.210");
+    assertThat(plain.get("C200")).isEqualTo("10.20.1.11");
+    var own =
+        NetworkAddresses.of(
+            show.withNetwork(show.network().withAddress("C1", "10.20.0.11")), boxes);
+    assertThat(own.get("C1")).isEqualTo("10.20.0.11");
+    assertThat(own.values()).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void addressesAreRecognised() {
+    assertThat(NetworkAddresses.valid("192.168.1.50")).isTrue();
+    assertThat(NetworkAddresses.valid("10.20.0.256")).isFalse();
+    assertThat(NetworkAddresses.valid("10.20.0")).isFalse();
+    assertThat(NetworkAddresses.valid("10.20.0.1.")).isFalse();
+  }
+
+  @Test
+  void boxesBeginAtRoundNumbersOrWhereTheBuilderSays() {
+    Addressing tens = policy(SlotSplit.WHOLE_PIXELS, 21).with(new BoxStarts(10, Map.of("B", 55)));
+    SlotCursor cursor = new SlotCursor(tens);
+    cursor.startBox("A");
+    assertThat(cursor.take(3, 1, 300)).extracting(SlotRow::universe).containsExactly(30, 31);
+    cursor.startBox("B");
+    assertThat(cursor.take(3, 1, 10)).extracting(SlotRow::universe).containsExactly(55);
+    cursor.startBox("C");
+    assertThat(cursor.take(3, 1, 10)).extracting(SlotRow::universe).containsExactly(60);
   }
 }

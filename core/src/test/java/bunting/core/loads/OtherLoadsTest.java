@@ -168,6 +168,8 @@ class OtherLoadsTest {
         s.strayKeys(),
         s.survey(),
         s.others(),
-        s.workshop());
+        s.workshop(),
+        s.allotting(),
+        s.network());
   }
 }

@@ -44,7 +44,9 @@ class AllotmentTest {
   }
 
   private static Allotment allot(Show show) {
-    return PortPlanner.allot(show, Set.of(), Set.of(), new UniverseCount(show.addressing()));
+    return PortPlanner.allot(
+            show, Set.of(), Set.of(), new UniverseCount(show), java.util.Optional.empty())
+        .allotment();
   }
 
   private static Run run(String name, int pixels, boolean split) {

@@ -10,6 +10,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.StandardCatalogue;
 import bunting.core.show.Workshop;
+import bunting.core.solve.CuttingStock;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;

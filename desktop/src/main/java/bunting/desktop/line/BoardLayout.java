@@ -8,7 +8,6 @@ import bunting.core.show.ControllerType;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Texts;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -78,7 +77,8 @@ final class BoardLayout {
   BoardLayout(Reading reading, double width) {
     Map<String, List<PortReading>> ports =
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
-    Map<String, Integer> index = new HashMap<>();
+    Map<String, String> addresses =
+        NetworkAddresses.of(reading.show(), reading.decisions().controllers());
     double y = MARGIN;
     double inner = width - 2 * MARGIN;
     for (PlacedController c : reading.decisions().controllers()) {
@@ -107,8 +107,7 @@ final class BoardLayout {
         at += SPARE;
       }
       at += PAD / 2;
-      cards.add(new Card(id, facts(c, own, index.size()), y, at - y, rows));
-      index.put(id, index.size());
+      cards.add(new Card(id, facts(c, own, addresses.getOrDefault(id, "")), y, at - y, rows));
       y = at + GAP;
     }
     height = y;
@@ -122,7 +121,7 @@ final class BoardLayout {
         Math.max(p.pixels(), Math.min(p.type().pixelsPerPortMax(), Math.floor(budget / each)));
   }
 
-  private static String facts(PlacedController c, List<PortReading> ports, int index) {
+  private static String facts(PlacedController c, List<PortReading> ports, String address) {
     double amps = ports.stream().mapToDouble(PortReading::amps).sum();
     StringBuilder text = new StringBuilder();
     text.append(Texts.number(c.volts()))
@@ -147,7 +146,7 @@ final class BoardLayout {
                     .collect(Collectors.joining(", ")));
       }
     }
-    return text.append(" · ").append(NetworkAddresses.of(index)).toString();
+    return text.append(" · ").append(address).toString();
   }
 
   List<Card> cards() {

@@ -1,9 +1,9 @@
-package bunting.core.stock;
+package bunting.core.solve;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import bunting.core.stock.CuttingStock.Bar;
+import bunting.core.solve.CuttingStock.Bar;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -1,6 +1,5 @@
-package bunting.core.stock;
+package bunting.core.solve;
 
-import com.google.ortools.Loader;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
 import com.google.ortools.sat.CpSolverStatus;
@@ -122,21 +121,11 @@ public final class CuttingStock {
     for (int bar = 0; bar < bars.size() && !tooMany(); bar++) {
       fill(bar, 0, bars.get(bar).length(), new int[lengths.length]);
     }
-    return tooMany() || !available() ? greedy : exact(greedy);
+    return tooMany() || !ExactSolver.available() ? greedy : exact(greedy);
   }
 
   private boolean tooMany() {
     return patterns.size() > PATTERNS_MAX || steps > STEPS_MAX;
-  }
-
-  /** The solver is native code; where there is none for the machine, the longest first must do. */
-  private static boolean available() {
-    try {
-      Loader.loadNativeLibraries();
-      return true;
-    } catch (RuntimeException | UnsatisfiedLinkError e) {
-      return false;
-    }
   }
 
   /** All fillings of a bar to which no further piece can be added. */
@@ -197,9 +186,7 @@ public final class CuttingStock {
       }
     }
     model.minimize(cost);
-    CpSolver solver = new CpSolver();
-    solver.getParameters().setNumWorkers(1).setRandomSeed(1).setLinearizationLevel(2);
-    solver.getParameters().setMaxDeterministicTime(DETERMINISTIC_SECONDS);
+    CpSolver solver = ExactSolver.within(DETERMINISTIC_SECONDS);
     CpSolverStatus status = solver.solve(model);
     boolean proven = status == CpSolverStatus.OPTIMAL;
     boolean found = proven || status == CpSolverStatus.FEASIBLE;

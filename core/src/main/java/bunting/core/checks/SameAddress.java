@@ -1,0 +1,54 @@
+package bunting.core.checks;
+
+import bunting.core.addressing.NetworkAddresses;
+import bunting.core.assess.Reading;
+import java.util.HashMap;
+import java.util.Map;
+
+/** One address twice. */
+final class SameAddress implements Check {
+  @Override
+  public String code() {
+    return "same-address";
+  }
+
+  @Override
+  public Severity severity() {
+    return Severity.STOP;
+  }
+
+  @Override
+  public String why() {
+    return "Two devices with one address are both not found.";
+  }
+
+  @Override
+  public String source() {
+    return "RFC 5227";
+  }
+
+  @Override
+  public void examine(Reading reading, Reporter to) {
+    Map<String, String> seen = new HashMap<>();
+    seen.put(reading.show().network().sender(), "the computer that sends");
+    NetworkAddresses.of(reading.show(), reading.decisions().controllers())
+        .forEach(
+            (box, address) -> {
+              String other = seen.putIfAbsent(address, box);
+              if (other != null) {
+                to.report(
+                    Subject.Kind.CONTROLLER,
+                    box,
+                    2,
+                    1,
+                    "devices",
+                    box
+                        + " and "
+                        + other
+                        + " both have the address "
+                        + address
+                        + ": give one of them another.");
+              }
+            });
+  }
+}

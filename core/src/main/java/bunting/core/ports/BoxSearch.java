@@ -1,0 +1,194 @@
+package bunting.core.ports;
+
+import bunting.core.show.Goal;
+import bunting.core.show.PixelType;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.solve.ExactSolver;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.Literal;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Searches for the boxes of a part of the show, in two steps that talk to each other. A model
+ * ({@link BoxModel}) deals the runs out to the boxes, goal after goal: each is brought as low as it
+ * goes and then held. Then every box is asked whether its ports take what it was dealt ({@link
+ * PortFill}); where they do not, that deal is forbidden and the model is asked again (logic-based
+ * Benders decomposition, Mathematical Programming 96, 2003). What the model proves holds for every
+ * allotment, since it asks less than the ports do.
+ */
+final class BoxSearch {
+  private static final int ROUNDS = 6;
+
+  /** Which run may go on which box. */
+  @FunctionalInterface
+  interface Allowed {
+    boolean may(Run run, BoxLoad box);
+  }
+
+  /**
+   * What was found.
+   *
+   * @param boxes filled, in the order of the candidates; unused ones are empty
+   * @param bounds by goal, in the goal's own unit; not of goals that were not reached in time
+   */
+  record Found(List<BoxLoad> boxes, List<Run> left, Map<Goal, Double> bounds) {}
+
+  private record Forbidden(List<Run> together, BoxLoad where) {}
+
+  private final Show show;
+  private final Prices prices;
+  private final List<Run> runs;
+  private final List<BoxLoad> candidates;
+  private final Allowed allowed;
+  private final SearchWatch watch;
+  private final PortFill fill;
+  private final List<Forbidden> forbidden = new ArrayList<>();
+  private Map<Goal, Double> proven = Map.of();
+  private double effort;
+
+  BoxSearch(
+      Show show,
+      Prices prices,
+      List<Run> runs,
+      List<BoxLoad> candidates,
+      Allowed allowed,
+      SearchWatch watch) {
+    this.show = show;
+    this.prices = prices;
+    this.runs = runs;
+    this.candidates = candidates;
+    this.allowed = allowed;
+    this.watch = watch;
+    Map<String, PixelType> types = show.catalogue().pixelTypesById();
+    this.fill = new PortFill(types, show.settings().targetFps());
+    this.effort = show.allotting().planning().effort();
+  }
+
+  /** The best deal that the ports take, within the effort; empty when there is none. */
+  Optional<Found> go(int slotsLess) {
+    for (int round = 0; round < ROUNDS && effort > 0 && !watch.stopped(); round++) {
+      BoxModel model = new BoxModel(show, prices, runs, candidates, allowed, slotsLess);
+      forbidden.forEach(f -> model.forbid(f.together(), f.where()));
+      Map<Goal, Double> bounds = new EnumMap<>(Goal.class);
+      boolean[][] deal = deal(model, bounds);
+      if (deal.length < runs.size()) {
+        return Optional.empty();
+      }
+      // What later rounds prove leaves out deals that only our filling could not place.
+      proven = round == 0 ? bounds : proven;
+      Optional<Found> found = filled(deal, proven);
+      if (found.isPresent()) {
+        return found;
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** Goal after goal; an empty deal when not even the first was reached. */
+  private boolean[][] deal(BoxModel model, Map<Goal, Double> bounds) {
+    boolean[][] best = new boolean[0][];
+    List<LinearExpr> stages = new ArrayList<>(List.of(model.missing()));
+    List<Goal> goals =
+        show.allotting().planning().goals().stream().filter(g -> g != Goal.FUSES).toList();
+    goals.forEach(g -> stages.add(model.of(g)));
+    for (int s = 0; s < stages.size() && effort > 0 && !watch.stopped(); s++) {
+      model.model.minimize(stages.get(s));
+      if (best.length > 0) {
+        hint(model, best);
+      }
+      CpSolver solver = ExactSolver.within(effort);
+      CpSolverStatus status = solve(solver, model);
+      effort -= solver.response().getDeterministicTime();
+      if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+        break;
+      }
+      best = read(solver, model);
+      long reached = Math.round(solver.objectiveValue());
+      if (s > 0) {
+        Goal goal = goals.get(s - 1);
+        boolean scaled = goal == Goal.COST || goal == Goal.CABLE;
+        double bound = solver.bestObjectiveBound();
+        bounds.put(goal, scaled ? bound / BoxModel.SCALE : bound);
+      }
+      model.model.addLessOrEqual(stages.get(s), reached);
+    }
+    return best;
+  }
+
+  private static void hint(BoxModel model, boolean[][] deal) {
+    model.model.clearHints();
+    for (int r = 0; r < deal.length; r++) {
+      for (int b = 0; b < model.boxCount(); b++) {
+        if (model.on[r][b] instanceof com.google.ortools.sat.BoolVar x) {
+          model.model.addHint(x, deal[r][b] ? 1 : 0);
+        }
+      }
+    }
+  }
+
+  private boolean[][] read(CpSolver solver, BoxModel model) {
+    boolean[][] deal = new boolean[runs.size()][candidates.size()];
+    for (int r = 0; r < runs.size(); r++) {
+      for (int b = 0; b < candidates.size(); b++) {
+        Literal x = model.on[r][b];
+        deal[r][b] = allowed.may(runs.get(r), candidates.get(b)) && solver.booleanValue(x);
+      }
+    }
+    return deal;
+  }
+
+  /** Solves, with an eye on whoever wants to stop. */
+  private CpSolverStatus solve(CpSolver solver, BoxModel model) {
+    if (watch == SearchWatch.NOBODY) {
+      return solver.solve(model.model);
+    }
+    Thread guard =
+        Thread.ofVirtual()
+            .start(
+                () -> {
+                  try {
+                    while (!watch.stopped()) {
+                      Thread.sleep(50);
+                    }
+                    solver.stopSearch();
+                  } catch (InterruptedException e) {
+                    Thread.currentThread().interrupt();
+                  }
+                });
+    try {
+      return solver.solve(model.model);
+    } finally {
+      guard.interrupt();
+    }
+  }
+
+  private Optional<Found> filled(boolean[][] deal, Map<Goal, Double> bounds) {
+    List<BoxLoad> boxes = new ArrayList<>();
+    List<Run> left = new ArrayList<>(runs);
+    boolean all = true;
+    for (int b = 0; b < candidates.size(); b++) {
+      List<Run> own = new ArrayList<>();
+      for (int r = 0; r < runs.size(); r++) {
+        if (deal[r][b]) {
+          own.add(runs.get(r));
+        }
+      }
+      left.removeAll(own);
+      Optional<BoxLoad> box = fill.fill(candidates.get(b), own);
+      if (box.isEmpty()) {
+        forbidden.add(new Forbidden(own, candidates.get(b)));
+        all = false;
+      } else {
+        boxes.add(box.get());
+      }
+    }
+    return all ? Optional.of(new Found(boxes, left, bounds)) : Optional.empty();
+  }
+}

@@ -1,0 +1,261 @@
+package bunting.core.ports;
+
+import bunting.core.show.Controller;
+import bunting.core.show.Goal;
+import bunting.core.show.PortReport;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Unplaced;
+import bunting.core.solve.ExactSolver;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * Several first fits, then the exact search part by part; of all that comes out the best by the
+ * show's goals. The best so far is an answer at any time.
+ */
+final class PortSearch {
+  /** With more runs than this, only the first fits that differ most are tried. */
+  private static final int RUNS_FOR_ALL_FITS = 1_000;
+
+  private final Show show;
+  private final Set<String> excluded;
+  private final Set<PortPlanner.Forbidden> forbidden;
+  private final UniverseRoom universes;
+  private final Optional<SearchWatch> search;
+  private final Prices prices;
+  private final Set<String> held;
+  private final Map<Goal, Double> bounds = new EnumMap<>(Goal.class);
+
+  PortSearch(
+      Show show,
+      Set<String> excluded,
+      Set<PortPlanner.Forbidden> forbidden,
+      UniverseRoom universes,
+      Optional<SearchWatch> search) {
+    this.show = show;
+    this.excluded = excluded;
+    this.forbidden = forbidden;
+    this.universes = universes;
+    this.search = search;
+    this.prices = new Prices(show);
+    this.held = HeldPieces.byRun(show).keySet();
+  }
+
+  PortPlanner.Allotted go() {
+    Allotment best = firstFits();
+    boolean searched = false;
+    if (search.isPresent() && ExactSolver.available()) {
+      best = searched(best, search.get());
+      searched = true;
+    }
+    Allotment even = evened(best);
+    even.boxes().forEach(b -> ChainOrder.arrange(b, held));
+    return new PortPlanner.Allotted(even, report(even, searched));
+  }
+
+  private Allotment firstFits() {
+    Allotment best = null;
+    for (Preference preference : Preference.values()) {
+      boolean many = show.runs().size() > RUNS_FOR_ALL_FITS;
+      boolean helps =
+          switch (preference) {
+            case LIST_ORDER -> true;
+            case FILL_UP -> show.mayAddBoxes();
+            case SCARCE_FIRST, WHOLE_FIRST, SINGLY -> !many;
+          };
+      if (helps) {
+        Allotment next =
+            tidied(new AllotmentRun(show, excluded, forbidden, universes, preference).go());
+        best = best == null || better(next, best) ? next : best;
+      }
+    }
+    return patterns(java.util.Objects.requireNonNull(best));
+  }
+
+  private Allotment patterns(Allotment start) {
+    Allotment best = start;
+    if (show.mayAddBoxes()) {
+      var patterns = new PatternStart(show, b -> !prices.isGiven(b.controller()));
+      for (Allotment raw : patterns.from(start)) {
+        Allotment next = tidied(raw);
+        if (universes.fits(next.boxes()) && better(next, best)) {
+          best = next;
+        }
+      }
+    }
+    return best;
+  }
+
+  private Allotment evened(Allotment best) {
+    List<BoxLoad> even = best.boxes().stream().map(b -> EvenFuses.of(show, b, held)).toList();
+    return universes.fits(even) ? new Allotment(even, best.unplaced()) : best;
+  }
+
+  private boolean better(Allotment one, Allotment other) {
+    return Score.of(show, prices, one).compareTo(Score.of(show, prices, other)) < 0;
+  }
+
+  /** Without added boxes that stayed empty, the others named in the order of their first runs. */
+  private Allotment tidied(Allotment raw) {
+    Map<String, Integer> order = new HashMap<>();
+    show.runs().forEach(r -> order.put(r.name(), order.size()));
+    List<BoxLoad> boxes = new ArrayList<>();
+    List<BoxLoad> fresh = new ArrayList<>();
+    for (BoxLoad box : raw.boxes()) {
+      if (prices.isGiven(box.controller())) {
+        boxes.add(box);
+      } else if (!box.isEmpty()) {
+        fresh.add(box);
+      }
+    }
+    fresh.sort(Comparator.comparingInt(b -> firstRun(b, order)));
+    Set<String> taken = new HashSet<>();
+    boxes.forEach(b -> taken.add(b.controller().id()));
+    int n = 0;
+    for (BoxLoad box : fresh) {
+      do {
+        n++;
+      } while (taken.contains("C" + n));
+      Controller old = box.controller();
+      boxes.add(box.renamed(new Controller("C" + n, old.type(), old.x(), old.y())));
+    }
+    return new Allotment(boxes, raw.unplaced());
+  }
+
+  private static int firstRun(BoxLoad box, Map<String, Integer> order) {
+    return box.ports().stream()
+        .flatMap(p -> p.pieces().stream())
+        .mapToInt(p -> order.getOrDefault(p.run().name(), Integer.MAX_VALUE))
+        .min()
+        .orElse(Integer.MAX_VALUE);
+  }
+
+  private Allotment searched(Allotment start, SearchWatch watch) {
+    List<Run> free = new ArrayList<>();
+    Set<String> staying = new HashSet<>(held);
+    show.runs().stream().filter(r -> r.pin().isPresent()).forEach(r -> staying.add(r.name()));
+    for (Run run : show.runs()) {
+      if (!staying.contains(run.name()) && !excluded.contains(run.name())) {
+        free.add(run);
+      }
+    }
+    List<BoxLoad> given =
+        start.boxes().stream()
+            .filter(b -> prices.isGiven(b.controller()))
+            .map(b -> only(b, staying))
+            .toList();
+    List<Parts.Part> parts = new Parts(show, forbidden).of(free, given);
+    Allotment best = start;
+    boolean whole = parts.stream().allMatch(Parts.Part::whole);
+    int dealt = 0;
+    for (int i = 0; i < parts.size() && !watch.stopped(); i++) {
+      Parts.Part part = parts.get(i);
+      watch.step(i + 1, parts.size(), "boxes for " + part.runs().size() + " runs");
+      best = better(best, part, watch);
+      dealt += part.runs().size();
+    }
+    if (!whole || dealt < free.size()) {
+      bounds.clear();
+    }
+    return best;
+  }
+
+  /** The best with the part's runs as the search has them, where that is better and stands. */
+  private Allotment better(Allotment best, Parts.Part part, SearchWatch watch) {
+    BoxSearch search =
+        new BoxSearch(show, prices, part.runs(), part.boxes(), part.allowed(), watch);
+    for (int slotsLess : new int[] {0, 1024}) {
+      Optional<BoxSearch.Found> found = search.go(slotsLess);
+      if (found.isEmpty()) {
+        return best;
+      }
+      if (slotsLess == 0) {
+        found.get().bounds().forEach((goal, bound) -> bounds.merge(goal, bound, Double::sum));
+      }
+      Optional<Allotment> next = with(best, part, found.get());
+      if (next.isPresent() && universes.fits(next.get().boxes())) {
+        return better(next.get(), best) ? next.get() : best;
+      }
+    }
+    return best;
+  }
+
+  private Optional<Allotment> with(Allotment best, Parts.Part part, BoxSearch.Found found) {
+    Set<String> own = new HashSet<>();
+    part.runs().forEach(r -> own.add(r.name()));
+    Map<String, BoxLoad> filled = new HashMap<>();
+    found.boxes().forEach(b -> filled.put(b.controller().id(), b));
+    List<BoxLoad> boxes = new ArrayList<>();
+    for (BoxLoad box : best.boxes()) {
+      BoxLoad now = filled.remove(box.controller().id());
+      if (now != null) {
+        boxes.add(now);
+      } else {
+        BoxLoad rest = PortFill.copy(box);
+        own.forEach(rest::removeRun);
+        boxes.add(rest);
+      }
+    }
+    found.boxes().stream().filter(b -> filled.containsKey(b.controller().id())).forEach(boxes::add);
+    Set<String> left = new HashSet<>();
+    found.left().forEach(r -> left.add(r.name()));
+    List<Unplaced> unplaced = new ArrayList<>();
+    for (Unplaced u : best.unplaced()) {
+      if (!own.contains(u.run()) || left.remove(u.run())) {
+        unplaced.add(u);
+      }
+    }
+    // A run that had a place and now has none makes it no better.
+    return left.isEmpty() ? Optional.of(tidied(new Allotment(boxes, unplaced))) : Optional.empty();
+  }
+
+  /** The box with nothing but these runs on it. */
+  private static BoxLoad only(BoxLoad box, Set<String> staying) {
+    BoxLoad copy = PortFill.copy(box);
+    Set<String> others = new HashSet<>();
+    for (PortLoad port : box.ports()) {
+      port.pieces().stream()
+          .map(p -> p.run().name())
+          .filter(n -> !staying.contains(n))
+          .forEach(others::add);
+    }
+    others.forEach(copy::removeRun);
+    return copy;
+  }
+
+  private PortReport report(Allotment best, boolean searched) {
+    Score score = Score.of(show, prices, best);
+    List<PortReport.Reached> reached = new ArrayList<>();
+    List<Goal> goals = show.allotting().planning().goals();
+    boolean known = best.unplaced().isEmpty();
+    for (int i = 0; i < goals.size(); i++) {
+      Goal goal = goals.get(i);
+      double value = score.goals().get(i);
+      OptionalDouble bound = OptionalDouble.empty();
+      if (goal == Goal.BOXES) {
+        bound = OptionalDouble.of(LowerBound.of(show, best.boxes()));
+      }
+      if (known && bounds.containsKey(goal)) {
+        bound = OptionalDouble.of(Math.max(bounds.get(goal), bound.orElse(0)));
+      }
+      if (value == 0) {
+        bound = OptionalDouble.of(0);
+      }
+      PortReport.Reached one = new PortReport.Reached(goal, value, bound);
+      reached.add(one);
+      // What is proven of later goals holds only where this one is as good as can be.
+      known &= one.proven();
+    }
+    boolean stopped = search.map(SearchWatch::stopped).orElse(false);
+    return new PortReport(reached, searched, stopped);
+  }
+}

@@ -1,0 +1,40 @@
+package bunting.core.show;
+
+/** What the planner of ports strives for, once everything is placed. */
+public enum Goal {
+  /** Runs of one group on one box. */
+  GROUPS("groups", "groups together", "boxes too many"),
+  /** Least cost of boxes, supplies, cable and help for long leads. */
+  COST("cost", "least cost", ""),
+  /** Fewest boxes. */
+  BOXES("boxes", "fewest boxes", "boxes"),
+  /** Least cable from the boxes to the runs. */
+  CABLE("cable", "least cable", "m"),
+  /** Even load on shared fuses. */
+  FUSES("fuses", "even fuses", "A over even");
+
+  private final String id;
+  private final String text;
+  private final String unit;
+
+  Goal(String id, String text, String unit) {
+    this.id = id;
+    this.text = text;
+    this.unit = unit;
+  }
+
+  /** The name used in files. */
+  public String id() {
+    return id;
+  }
+
+  /** As people read it. */
+  public String text() {
+    return text;
+  }
+
+  /** Unit of its figure; empty for money. */
+  public String unit() {
+    return unit;
+  }
+}

@@ -1,0 +1,109 @@
+package bunting.core.show;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How ports are planned.
+ *
+ * @param goals each once, the most important first; that everything is placed comes before all
+ * @param sparePorts ports that stay free on every box the planner adds, for next year
+ * @param cableCostPerM price of a metre from a box to a run; 0: not known
+ * @param boxExtraCost what each box that is bought costs besides itself: enclosure, network lead,
+ *     switch port
+ * @param addBoxes whether boxes may be added to those that are given
+ * @param ownedBoxes boxes on the shelf, used before any is bought
+ * @param ownedSupplies supplies on the shelf, likewise
+ * @param effort most deterministic seconds of search for one part of the show
+ */
+public record Planning(
+    List<Goal> goals,
+    int sparePorts,
+    double cableCostPerM,
+    double boxExtraCost,
+    boolean addBoxes,
+    List<Owned> ownedBoxes,
+    List<Owned> ownedSupplies,
+    double effort) {
+  /**
+   * Groups, cost, boxes, cable, fuses; prices of the shipped catalogue's kind. With the extra cost
+   * of a box one larger box is never dearer than two smaller ones of that catalogue.
+   */
+  public static final Planning DEFAULT =
+      new Planning(List.of(Goal.values()), 0, 1, 50, false, List.of(), List.of(), 2);
+
+  /** Fills in the goals that are left out, in their usual order. */
+  public Planning {
+    List<Goal> all = new ArrayList<>(goals.stream().distinct().toList());
+    for (Goal goal : Goal.values()) {
+      if (!all.contains(goal)) {
+        all.add(goal);
+      }
+    }
+    goals = List.copyOf(all);
+    ownedBoxes = List.copyOf(ownedBoxes);
+    ownedSupplies = List.copyOf(ownedSupplies);
+  }
+
+  /** So many of a type. */
+  public record Owned(String type, int count) {}
+
+  /** How many boxes of a type are on the shelf. */
+  public int boxesOwned(String type) {
+    return count(ownedBoxes, type);
+  }
+
+  /** How many supplies of a type are on the shelf. */
+  public int suppliesOwned(String type) {
+    return count(ownedSupplies, type);
+  }
+
+  private static int count(List<Owned> list, String type) {
+    return list.stream().filter(o -> o.type().equals(type)).mapToInt(Owned::count).sum();
+  }
+
+  /** The same with this goal first. */
+  public Planning preferring(Goal goal) {
+    List<Goal> list = new ArrayList<>(List.of(goal));
+    list.addAll(goals);
+    return new Planning(
+        list, sparePorts, cableCostPerM, boxExtraCost, addBoxes, ownedBoxes, ownedSupplies, effort);
+  }
+
+  /** The same with or without leave to add boxes. */
+  public Planning withAddBoxes(boolean may) {
+    return new Planning(
+        goals, sparePorts, cableCostPerM, boxExtraCost, may, ownedBoxes, ownedSupplies, effort);
+  }
+
+  /** The same with so many spare ports a box. */
+  public Planning withSparePorts(int ports) {
+    return new Planning(
+        goals, ports, cableCostPerM, boxExtraCost, addBoxes, ownedBoxes, ownedSupplies, effort);
+  }
+
+  /** The same with other things on the shelf. */
+  public Planning withOwned(List<Owned> boxes, List<Owned> supplies) {
+    return new Planning(
+        goals, sparePorts, cableCostPerM, boxExtraCost, addBoxes, boxes, supplies, effort);
+  }
+
+  /** The same with another price of cable. */
+  public Planning withCableCost(double perM) {
+    return new Planning(
+        goals, sparePorts, perM, boxExtraCost, addBoxes, ownedBoxes, ownedSupplies, effort);
+  }
+
+  /** The same with another effort. */
+  public Planning withEffort(double seconds) {
+    return new Planning(
+        goals,
+        sparePorts,
+        cableCostPerM,
+        boxExtraCost,
+        addBoxes,
+        ownedBoxes,
+        ownedSupplies,
+        seconds);
+  }
+}

@@ -1,0 +1,41 @@
+package bunting.core.show;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * How good an allotment of ports is.
+ *
+ * @param goals in the order in which they were striven for
+ * @param searched whether a search was made, or only the first fit
+ * @param stopped whether the search was stopped before it was through
+ */
+public record PortReport(List<Reached> goals, boolean searched, boolean stopped) {
+  /** Nothing is known. */
+  public static final PortReport NONE = new PortReport(List.of(), false, false);
+
+  public PortReport {
+    goals = List.copyOf(goals);
+  }
+
+  /**
+   * A goal and how far it was reached.
+   *
+   * @param value what the allotment has; less is better
+   * @param bound what no allotment that is as good in the goals before it undercuts, where known
+   */
+  public record Reached(Goal goal, double value, OptionalDouble bound) {
+    private static final double TOLERANCE = 0.02;
+
+    /** Whether nothing better exists. */
+    public boolean proven() {
+      return bound.isPresent() && value <= bound.getAsDouble() + TOLERANCE;
+    }
+  }
+
+  /** What was reached of a goal. */
+  public Optional<Reached> of(Goal goal) {
+    return goals.stream().filter(g -> g.goal() == goal).findFirst();
+  }
+}

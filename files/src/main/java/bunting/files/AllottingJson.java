@@ -1,0 +1,267 @@
+package bunting.files;
+
+import bunting.core.show.Allotting;
+import bunting.core.show.Goal;
+import bunting.core.show.HandOut;
+import bunting.core.show.Held;
+import bunting.core.show.Network;
+import bunting.core.show.Planning;
+import bunting.core.show.Run;
+import bunting.core.show.SlotRange;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/** How ports are planned, what is held by hand, what was handed out, and the network. */
+final class AllottingJson {
+  private static final int MANY = 1_000_000;
+  private static final Pattern BASE =
+      Pattern.compile("(25[0-4]|2[0-4]\\d|1?\\d?\\d)\\.(25[0-5]|2[0-4]\\d|1?\\d?\\d)");
+
+  private AllottingJson() {}
+
+  /** The part of SETTINGS.json: {@code planning}. */
+  static Planning planning(JsonFields in) throws BadInputException {
+    Planning d = Planning.DEFAULT;
+    Optional<JsonFields> found = in.object("planning");
+    if (found.isEmpty()) {
+      return d;
+    }
+    JsonFields f = found.get();
+    List<Goal> goals = new ArrayList<>();
+    for (String text : f.texts("goals").orElse(List.of())) {
+      Goal goal = null;
+      for (Goal g : Goal.values()) {
+        goal = g.id().equals(text) ? g : goal;
+      }
+      if (goal == null) {
+        throw f.wrong(
+            "goals[" + goals.size() + "]", "should be one of groups, cost, boxes, cable, fuses.");
+      }
+      goals.add(goal);
+    }
+    Planning planning =
+        new Planning(
+            goals,
+            f.whole("sparePorts", Range.between(0, 10_000), d.sparePorts()),
+            f.number("cableCostPerM", Range.atLeast(0), d.cableCostPerM()),
+            f.number("boxExtraCost", Range.atLeast(0), d.boxExtraCost()),
+            f.flag("addBoxes", d.addBoxes()),
+            owned(f, "ownedBoxes"),
+            owned(f, "ownedSupplies"),
+            f.number("effort", Range.between(0, 3600), d.effort()));
+    f.done();
+    return planning;
+  }
+
+  private static List<Planning.Owned> owned(JsonFields f, String key) throws BadInputException {
+    return f.list(
+            key,
+            o -> new Planning.Owned(o.text("type"), o.whole("count", Range.between(0, 100_000))),
+            Planning.Owned::type)
+        .orElse(List.of());
+  }
+
+  /** The part of SETTINGS.json: {@code network}. */
+  static Network network(JsonFields in) throws BadInputException {
+    Network d = Network.DEFAULT;
+    Optional<JsonFields> found = in.object("network");
+    if (found.isEmpty()) {
+      return d;
+    }
+    JsonFields f = found.get();
+    String base = f.text("base", d.base());
+    if (!BASE.matcher(base).matches()) {
+      throw f.wrong("base", "should be the first two numbers of the addresses, such as \"10.20\".");
+    }
+    Map<String, String> addresses = new TreeMap<>();
+    for (Map.Entry<String, String> e : texts(f, "addresses").entrySet()) {
+      addresses.put(e.getKey(), address(f, "addresses", e.getValue()));
+    }
+    Network network =
+        new Network(
+            base,
+            f.whole("firstHost", Range.between(1, 200), d.firstHost()),
+            address(f, "sender", f.text("sender", d.sender())),
+            f.flag("multicast", d.multicast()),
+            f.whole("switchUniverses", Range.between(0, 63_999), d.switchUniverses()),
+            f.number("wifiMbits", Range.atLeast(0), d.wifiMbits()),
+            addresses,
+            Set.copyOf(f.texts("wifi").orElse(List.of())));
+    f.done();
+    return network;
+  }
+
+  static Map<String, String> texts(JsonFields f, String key) throws BadInputException {
+    Optional<JsonFields> found = f.object(key);
+    return found.isPresent() ? found.get().allTexts() : Map.of();
+  }
+
+  private static String address(JsonFields f, String key, String text) throws BadInputException {
+    if (!bunting.core.addressing.NetworkAddresses.valid(text)) {
+      throw f.wrong(key, "should be an IPv4 address, such as 10.20.0.11.");
+    }
+    return text;
+  }
+
+  /** The parts of a show file: {@code byHand} and {@code handOut}. */
+  static Allotting read(JsonFields in, Allotting bare, List<Run> runs) throws BadInputException {
+    Set<String> names = runs.stream().map(Run::name).collect(Collectors.toSet());
+    List<Held> byHand = new ArrayList<>();
+    in.list(
+        "byHand",
+        f -> {
+          Held held = held(f);
+          if (!names.contains(held.run())) {
+            throw f.wrong("run", "should be the name of a run of this show.");
+          }
+          byHand.add(held);
+          return byHand.size();
+        },
+        String::valueOf);
+    Optional<JsonFields> found = in.object("handOut");
+    Optional<HandOut> handOut = Optional.empty();
+    if (found.isPresent()) {
+      JsonFields f = found.get();
+      List<HandOut.Nail> nails = new ArrayList<>();
+      f.list(
+          "nails",
+          n -> {
+            nails.add(nail(n));
+            return nails.size();
+          },
+          String::valueOf);
+      handOut =
+          Optional.of(
+              new HandOut(
+                  f.text("date"), f.optionalText("to").orElse(""), nails, texts(f, "addresses")));
+      f.done();
+    }
+    return bare.withByHand(byHand).withHandOut(handOut);
+  }
+
+  private static Held held(JsonFields f) throws BadInputException {
+    int first = f.whole("firstPixel", Range.between(1, Run.PIXELS_MAX));
+    return new Held(
+        f.text("run"),
+        first,
+        f.whole("lastPixel", Range.between(first, Run.PIXELS_MAX)),
+        f.text("controller"),
+        f.whole("port", Range.between(0, 10_000)),
+        f.whole("position", Range.between(0, MANY)));
+  }
+
+  private static HandOut.Nail nail(JsonFields f) throws BadInputException {
+    Held held = held(f);
+    List<SlotRange> slots = new ArrayList<>();
+    f.list(
+        "slots",
+        s -> {
+          int first = s.whole("firstSlot", Range.between(1, 512));
+          slots.add(
+              new SlotRange(
+                  s.whole("universe", Range.between(1, 63_999)),
+                  first,
+                  s.whole("lastSlot", Range.between(first, 512))));
+          return slots.size();
+        },
+        String::valueOf);
+    return new HandOut.Nail(
+        held,
+        f.whole("channels", Range.between(1, 512)),
+        f.whole("grouping", Range.between(1, Run.PIXELS_MAX), 1),
+        f.flag("reversed", false),
+        slots);
+  }
+
+  static void writeSettings(Json json, Planning p, Network n) throws IOException {
+    if (!p.equals(Planning.DEFAULT)) {
+      json.object(
+          "planning",
+          j -> {
+            j.texts("goals", p.goals().stream().map(Goal::id).toList());
+            j.put("sparePorts", p.sparePorts())
+                .put("cableCostPerM", p.cableCostPerM())
+                .put("boxExtraCost", p.boxExtraCost())
+                .put("addBoxes", p.addBoxes());
+            j.list("ownedBoxes", p.ownedBoxes(), AllottingJson::owned);
+            j.list("ownedSupplies", p.ownedSupplies(), AllottingJson::owned);
+            j.put("effort", p.effort());
+          });
+    }
+    if (!n.equals(Network.DEFAULT)) {
+      json.object(
+          "network",
+          j -> {
+            j.put("base", n.base())
+                .put("firstHost", n.firstHost())
+                .put("sender", n.sender())
+                .put("multicast", n.multicast())
+                .put("switchUniverses", n.switchUniverses())
+                .put("wifiMbits", n.wifiMbits());
+            putAll(j, "addresses", n.addresses());
+            j.texts("wifi", n.wifi());
+          });
+    }
+  }
+
+  private static void putAll(Json json, String key, Map<String, String> texts) throws IOException {
+    json.object(
+        key,
+        j -> {
+          for (Map.Entry<String, String> e : texts.entrySet()) {
+            j.put(e.getKey(), e.getValue());
+          }
+        });
+  }
+
+  private static void owned(Json j, Planning.Owned o) throws IOException {
+    j.put("type", o.type()).put("count", o.count());
+  }
+
+  static void write(Json json, Allotting allotting) throws IOException {
+    if (!allotting.byHand().isEmpty()) {
+      json.list("byHand", allotting.byHand(), AllottingJson::held);
+    }
+    if (allotting.handOut().isPresent()) {
+      HandOut h = allotting.handOut().get();
+      json.object(
+          "handOut",
+          j -> {
+            j.put("date", h.date()).put("to", h.to());
+            putAll(j, "addresses", h.addresses());
+            j.list(
+                "nails",
+                h.nails(),
+                (k, n) -> {
+                  held(k, n.held());
+                  k.put("channels", n.channels())
+                      .put("grouping", n.grouping())
+                      .put("reversed", n.reversed());
+                  k.list(
+                      "slots",
+                      n.slots(),
+                      (s, r) ->
+                          s.put("universe", r.universe())
+                              .put("firstSlot", r.first())
+                              .put("lastSlot", r.last()));
+                });
+          });
+    }
+  }
+
+  private static void held(Json j, Held h) throws IOException {
+    j.put("run", h.run())
+        .put("firstPixel", h.firstPixel())
+        .put("lastPixel", h.lastPixel())
+        .put("controller", h.controller())
+        .put("port", h.port())
+        .put("position", h.position());
+  }
+}
