@@ -132,7 +132,7 @@ public final class Planner {
             power.breaks(),
             supplies,
             unplaced,
-            PortPlanner.controllersLowerBound(show, allotment),
+            PortPlanner.controllersLowerBound(show, allotment, search.isPresent()),
             new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()),
             allotted.report());
     return show.circuits().map(c -> onCircuits(dry, c)).orElse(dry);

@@ -28,6 +28,11 @@ final class BoxModel {
   /** Money in hundredths, metres in centimetres, time in hundredths of a microsecond. */
   static final double SCALE = 100;
 
+  private static final double[] THRESHOLDS = {0.2, 0.3, 0.35, 0.4, 0.45, 0.5};
+
+  /** A whole port, in the units of {@link #counted}. */
+  private static final long PORT = 10_000;
+
   private static final int COUNT_MAX = 100_000;
 
   private final Show show;
@@ -47,8 +52,8 @@ final class BoxModel {
   private final LinearExprBuilder supplyCost = LinearExpr.newBuilder();
 
   /**
-   * @param slotsLess slots of every box that are not counted on, for allotments whose universes
-   *     begin badly
+   * @param carefully whether a box keeps a universe in hand, and pixels that straddle are not
+   *     counted on
    */
   BoxModel(
       Show show,
@@ -56,7 +61,7 @@ final class BoxModel {
       List<Run> runs,
       List<BoxLoad> boxes,
       BoxSearch.Allowed allowed,
-      int slotsLess) {
+      boolean carefully) {
     this.show = show;
     this.prices = prices;
     this.runs = runs;
@@ -67,7 +72,7 @@ final class BoxModel {
     this.used = new Literal[boxes.size()];
     placeOnce();
     for (int b = 0; b < boxes.size(); b++) {
-      hold(b, slotsLess);
+      hold(b, carefully);
     }
     banks();
     alike();
@@ -99,13 +104,17 @@ final class BoxModel {
   }
 
   /** Pixels, time and slots that the box has left. */
-  private void hold(int b, int slotsLess) {
+  private void hold(int b, boolean carefully) {
     BoxLoad box = boxes.get(b);
     BoolVar use = model.newBoolVar("use" + b);
     used[b] = use;
     long pixelRoom = 0;
     long timeRoom = 0;
-    long slots = (long) box.type().universesMax() * 512 - slotsLess;
+    int most = runs.stream().mapToInt(r -> type(runs.indexOf(r)).channels()).max().orElse(1);
+    long slots =
+        carefully
+            ? (box.type().universesMax() - 1L) * (512 - most + 1)
+            : box.type().universesMax() * 512L;
     double budget = PortRules.budgetMicros(show.settings().targetFps());
     for (int port : box.order()) {
       PortLoad load = box.ports().get(port - 1);
@@ -120,7 +129,10 @@ final class BoxModel {
     LinearExprBuilder pixels = LinearExpr.newBuilder();
     LinearExprBuilder time = LinearExpr.newBuilder();
     LinearExprBuilder channels = LinearExpr.newBuilder();
-    List<Literal> large = new ArrayList<>();
+    List<LinearExprBuilder> shares = new ArrayList<>();
+    for (int i = 0; i < THRESHOLDS.length; i++) {
+      shares.add(LinearExpr.newBuilder());
+    }
     for (int r = 0; r < runs.size(); r++) {
       Run run = runs.get(r);
       if (!allowed.may(run, box)) {
@@ -132,14 +144,28 @@ final class BoxModel {
       channels.addTerm(on[r][b], (long) run.fitting().sets(run.pixels()) * type.channels());
       model.addImplication(on[r][b], use);
       double share = PortRules.share(box.type(), type, run.pixels(), show.settings().targetFps());
-      if (!run.split() && share > 0.5 + 1e-9) {
-        large.add(on[r][b]);
+      for (int i = 0; i < THRESHOLDS.length && !run.split(); i++) {
+        shares.get(i).addTerm(on[r][b], counted(share, THRESHOLDS[i]));
       }
     }
     model.addLessOrEqual(pixels, LinearExpr.term(use, pixelRoom));
     model.addLessOrEqual(time, LinearExpr.term(use, timeRoom));
     model.addLessOrEqual(channels, LinearExpr.term(use, Math.max(0, slots)));
-    model.addLessOrEqual(LinearExpr.sum(large.toArray(Literal[]::new)), box.order().size());
+    for (LinearExprBuilder share : shares) {
+      model.addLessOrEqual(share, (long) box.order().size() * PORT);
+    }
+  }
+
+  /**
+   * What an undivided run counts of a port by a dual feasible function: all of it where nothing of
+   * at least t fits beside it, nothing where it is smaller than t (Management Science 13, 1967 and
+   * many since). No port holds more than 1 of it.
+   */
+  private static long counted(double share, double t) {
+    if (share > 1 - t + 1e-9) {
+      return PORT;
+    }
+    return share < t ? 0 : (long) Math.floor(share * PORT);
   }
 
   /** A box has one bank, of one voltage. */
@@ -191,6 +217,9 @@ final class BoxModel {
     members.forEach(
         (key, list) -> {
           String group = key.substring(key.indexOf('\0') + 1);
+          if (boxes.stream().noneMatch(b -> hosts(b, group))) {
+            split.add(-1);
+          }
           for (int b = 0; b < boxes.size(); b++) {
             boolean there = hosts(boxes.get(b), group);
             BoolVar host = model.newBoolVar("host");

@@ -24,7 +24,7 @@ import java.util.Optional;
  * allotment, since it asks less than the ports do.
  */
 final class BoxSearch {
-  private static final int ROUNDS = 6;
+  private static final int ROUNDS = 40;
 
   /** Which run may go on which box. */
   @FunctionalInterface
@@ -40,6 +40,12 @@ final class BoxSearch {
    */
   record Found(List<BoxLoad> boxes, List<Run> left, Map<Goal, Double> bounds) {}
 
+  /** Which of two is better by the show's goals. */
+  @FunctionalInterface
+  interface Judge {
+    boolean better(Found one, Found other);
+  }
+
   private record Forbidden(List<Run> together, BoxLoad where) {}
 
   private final Show show;
@@ -48,6 +54,8 @@ final class BoxSearch {
   private final List<BoxLoad> candidates;
   private final Allowed allowed;
   private final SearchWatch watch;
+  private final Judge judge;
+  private final Optional<boolean[][]> start;
   private final PortFill fill;
   private final List<Forbidden> forbidden = new ArrayList<>();
   private Map<Goal, Double> proven = Map.of();
@@ -59,7 +67,11 @@ final class BoxSearch {
       List<Run> runs,
       List<BoxLoad> candidates,
       Allowed allowed,
-      SearchWatch watch) {
+      SearchWatch watch,
+      Judge judge,
+      Optional<boolean[][]> start) {
+    this.judge = judge;
+    this.start = start;
     this.show = show;
     this.prices = prices;
     this.runs = runs;
@@ -68,27 +80,37 @@ final class BoxSearch {
     this.watch = watch;
     Map<String, PixelType> types = show.catalogue().pixelTypesById();
     this.fill = new PortFill(types, show.settings().targetFps());
-    this.effort = show.allotting().planning().effort();
   }
 
-  /** The best deal that the ports take, within the effort; empty when there is none. */
-  Optional<Found> go(int slotsLess) {
+  /**
+   * The best deal that the ports take, within the effort; empty when there is none.
+   *
+   * @param most deterministic seconds
+   * @param carefully whether a box keeps a universe in hand, so that it fits wherever it begins
+   */
+  Optional<Found> go(boolean carefully, double most) {
+    effort = most;
+    Optional<Found> best = Optional.empty();
     for (int round = 0; round < ROUNDS && effort > 0 && !watch.stopped(); round++) {
-      BoxModel model = new BoxModel(show, prices, runs, candidates, allowed, slotsLess);
+      BoxModel model = new BoxModel(show, prices, runs, candidates, allowed, carefully);
       forbidden.forEach(f -> model.forbid(f.together(), f.where()));
       Map<Goal, Double> bounds = new EnumMap<>(Goal.class);
       boolean[][] deal = deal(model, bounds);
       if (deal.length < runs.size()) {
-        return Optional.empty();
+        return best;
       }
       // What later rounds prove leaves out deals that only our filling could not place.
       proven = round == 0 ? bounds : proven;
+      int known = forbidden.size();
       Optional<Found> found = filled(deal, proven);
-      if (found.isPresent()) {
-        return found;
+      if (found.isPresent() && (best.isEmpty() || judge.better(found.get(), best.get()))) {
+        best = found;
+      }
+      if (forbidden.size() == known) {
+        return best;
       }
     }
-    return Optional.empty();
+    return best;
   }
 
   /** Goal after goal; an empty deal when not even the first was reached. */
@@ -102,6 +124,8 @@ final class BoxSearch {
       model.model.minimize(stages.get(s));
       if (best.length > 0) {
         hint(model, best);
+      } else {
+        start.ifPresent(d -> hint(model, d));
       }
       CpSolver solver = ExactSolver.within(effort);
       CpSolverStatus status = solve(solver, model);
@@ -171,8 +195,17 @@ final class BoxSearch {
 
   private Optional<Found> filled(boolean[][] deal, Map<Goal, Double> bounds) {
     List<BoxLoad> boxes = new ArrayList<>();
-    List<Run> left = new ArrayList<>(runs);
-    boolean all = true;
+    List<Run> left = new ArrayList<>();
+    List<Run> over = new ArrayList<>();
+    for (int r = 0; r < runs.size(); r++) {
+      boolean dealt = false;
+      for (boolean there : deal[r]) {
+        dealt |= there;
+      }
+      if (!dealt) {
+        left.add(runs.get(r));
+      }
+    }
     for (int b = 0; b < candidates.size(); b++) {
       List<Run> own = new ArrayList<>();
       for (int r = 0; r < runs.size(); r++) {
@@ -180,15 +213,51 @@ final class BoxSearch {
           own.add(runs.get(r));
         }
       }
-      left.removeAll(own);
-      Optional<BoxLoad> box = fill.fill(candidates.get(b), own);
+      BoxLoad base = candidates.get(b);
+      Optional<BoxLoad> box = fill.fill(base, own);
       if (box.isEmpty()) {
-        forbidden.add(new Forbidden(own, candidates.get(b)));
-        all = false;
-      } else {
-        boxes.add(box.get());
+        forbidden.add(new Forbidden(tooMuch(base, own), base));
+        List<Run> spilt = new ArrayList<>();
+        box = Optional.of(fill.most(base, own, spilt));
+        over.addAll(spilt);
+      }
+      boxes.add(box.get());
+    }
+    return elsewhere(boxes, over) ? Optional.of(new Found(boxes, left, bounds)) : Optional.empty();
+  }
+
+  /** A smallest part of these runs that the box does not take either: it forbids more. */
+  private List<Run> tooMuch(BoxLoad base, List<Run> runs) {
+    List<Run> core = new ArrayList<>(runs);
+    for (Run run : runs) {
+      if (core.size() > 1) {
+        List<Run> less = new ArrayList<>(core);
+        less.remove(run);
+        if (fill.fill(base, less).isEmpty()) {
+          core = less;
+        }
       }
     }
-    return all ? Optional.of(new Found(boxes, left, bounds)) : Optional.empty();
+    return core;
+  }
+
+  /** What was too much for its box goes on another one that is in use and takes it. */
+  private boolean elsewhere(List<BoxLoad> boxes, List<Run> over) {
+    for (Run run : over) {
+      boolean placed = false;
+      for (int b = 0; b < boxes.size() && !placed; b++) {
+        if (!boxes.get(b).isEmpty() && allowed.may(run, boxes.get(b))) {
+          Optional<BoxLoad> more = fill.fill(boxes.get(b), List.of(run));
+          if (more.isPresent()) {
+            boxes.set(b, more.get());
+            placed = true;
+          }
+        }
+      }
+      if (!placed) {
+        return false;
+      }
+    }
+    return true;
   }
 }

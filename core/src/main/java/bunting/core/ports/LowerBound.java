@@ -35,7 +35,7 @@ final class LowerBound {
 
   private LowerBound() {}
 
-  static int of(Show show, List<BoxLoad> boxes) {
+  static int of(Show show, List<BoxLoad> boxes, boolean exact) {
     int given = show.controllers().map(List::size).orElse(0);
     if (!show.mayAddBoxes()) {
       return given;
@@ -60,12 +60,12 @@ final class LowerBound {
     }
     int bound = 0;
     for (Map.Entry<Double, Demand> entry : demand.entrySet()) {
-      bound += ofVolts(show, entry.getKey(), entry.getValue());
+      bound += ofVolts(show, entry.getKey(), entry.getValue(), exact);
     }
     return Math.max(bound, given);
   }
 
-  private static int ofVolts(Show show, double volts, Demand sum) {
+  private static int ofVolts(Show show, double volts, Demand sum, boolean exact) {
     double fps = show.settings().targetFps();
     double budget = PortRules.budgetMicros(fps);
     List<ControllerType> kinds =
@@ -94,7 +94,7 @@ final class LowerBound {
             .sorted(Comparator.reverseOrder())
             .toList();
     int bound = Math.max(plain, (l2(shares) + mostPorts - 1) / mostPorts);
-    if (bound < sum.boxes && !shares.isEmpty() && shares.size() <= EXACT_MAX) {
+    if (exact && bound < sum.boxes && !shares.isEmpty() && shares.size() <= EXACT_MAX) {
       bound = Math.max(bound, (exact(shares) + mostPorts - 1) / mostPorts);
     }
     return bound;

@@ -99,10 +99,13 @@ final class Parts {
     return map;
   }
 
+  /** Groups stay together, at the site nearest to their first run. */
   private Map<Site, List<Run>> bySite(List<Run> runs) {
     Map<Site, List<Run>> map = new LinkedHashMap<>();
+    Map<String, Site> ofGroup = new LinkedHashMap<>();
     for (Run run : runs) {
-      Site nearest = nearest(run).getFirst();
+      String key = run.group().map(g -> "g" + g).orElse("r" + run.name());
+      Site nearest = ofGroup.computeIfAbsent(key, k -> nearest(run).getFirst());
       map.computeIfAbsent(nearest, s -> new ArrayList<>()).add(run);
     }
     return map;

@@ -57,7 +57,7 @@ final class PatternStart {
           here.stream()
               .flatMap(b -> b.ports().stream())
               .flatMap(p -> p.pieces().stream())
-              .allMatch(p -> p.pixels() == p.run().pixels());
+              .allMatch(p -> !p.run().split());
       if (signals == 1 && whole && here.size() > 1 && runs.size() <= RUNS_MAX) {
         for (ControllerType kind : show.catalogue().controllerTypes()) {
           packed(kind, here, runs)
@@ -86,6 +86,18 @@ final class PatternStart {
     }
     Point at = here.getFirst().controller().at();
     int bar = bar(fps);
+    List<Double> shares = new ArrayList<>();
+    sizes.get().stream()
+        .sorted(Comparator.reverseOrder())
+        .forEach(size -> shares.add(size / (double) bar));
+    int usable = Math.max(1, kind.ports() - show.allotting().planning().sparePorts());
+    int atLeast = (LowerBound.l2(shares) + usable - 1) / usable;
+    boolean mayGain =
+        here.stream().mapToDouble(b -> b.type().cost() + 1).sum()
+            > atLeast * (kind.cost() + 1) + 1e-9;
+    if (!mayGain) {
+      return Optional.empty();
+    }
     List<BoxLoad> boxes = new ArrayList<>();
     int spare = show.allotting().planning().sparePorts();
     var cuts =

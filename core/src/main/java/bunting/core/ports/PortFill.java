@@ -17,7 +17,10 @@ final class PortFill {
   /** Time on the wire in whole units for the solver: a hundredth of a microsecond. */
   private static final double UNITS_A_MICRO = 100;
 
-  private static final int EXACT_RUNS_MAX = 200;
+  private static final int EXACT_RUNS_MAX = 60;
+
+  /** Deterministic seconds for one box: it is asked many times. */
+  private static final double EFFORT = 0.1;
 
   private final Map<String, PixelType> types;
   private final double targetFps;
@@ -65,7 +68,10 @@ final class PortFill {
   /** Bin packing, where all runs share one signal and the ports are empty. */
   private Optional<BoxLoad> exactly(BoxLoad base, List<Run> runs) {
     boolean one = runs.stream().map(r -> type(r).signal()).distinct().count() == 1;
-    if (!one || !base.isEmpty() || runs.size() > EXACT_RUNS_MAX) {
+    if (!one
+        || runs.stream().allMatch(Run::split)
+        || !base.isEmpty()
+        || runs.size() > EXACT_RUNS_MAX) {
       return Optional.empty();
     }
     int bar = (int) Math.floor(PortRules.budgetMicros(targetFps) * UNITS_A_MICRO + 1e-6);
@@ -78,7 +84,12 @@ final class PortFill {
       }
       sizes.add(size);
     }
-    var cuts = CuttingStock.solve(sizes, List.of(CuttingStock.Bar.endless(bar, 1))).cuts();
+    List<Double> shares = new ArrayList<>();
+    sizes.stream().sorted(Comparator.reverseOrder()).forEach(s -> shares.add(s / (double) bar));
+    if (LowerBound.l2(shares) > base.order().size()) {
+      return Optional.empty();
+    }
+    var cuts = CuttingStock.solve(sizes, List.of(CuttingStock.Bar.endless(bar, 1)), EFFORT).cuts();
     if (cuts.size() > base.order().size()) {
       return Optional.empty();
     }
@@ -103,21 +114,30 @@ final class PortFill {
 
   /** What may not be divided first, the longest before; the others fill up what is left. */
   private Optional<BoxLoad> divided(BoxLoad base, List<Run> runs) {
+    List<Run> over = new ArrayList<>();
+    BoxLoad box = most(base, runs, over);
+    return over.isEmpty() ? Optional.of(box) : Optional.empty();
+  }
+
+  /** The box with as many of these runs as it takes; the others are added to {@code over}. */
+  BoxLoad most(BoxLoad base, List<Run> runs, List<Run> over) {
     BoxLoad box = copy(base);
     Placer placer = new Placer(targetFps, boxes -> true, List.of());
-    List<Run> order =
-        runs.stream()
-            .sorted(
-                Comparator.comparing(Run::split)
-                    .thenComparing(Comparator.comparingInt(Run::pixels).reversed()))
-            .toList();
-    for (Run run : order) {
+    for (Run run : hardestFirst(runs)) {
       PixelType type = type(run);
       if (!placer.placeWhole(run, type, List.of(box), 0)
           && !(run.split() && placer.placeSplit(run, type, List.of(box)))) {
-        return Optional.empty();
+        over.add(run);
       }
     }
-    return Optional.of(box);
+    return box;
+  }
+
+  private static List<Run> hardestFirst(List<Run> runs) {
+    return runs.stream()
+        .sorted(
+            Comparator.comparing(Run::split)
+                .thenComparing(Comparator.comparingInt(Run::pixels).reversed()))
+        .toList();
   }
 }

@@ -46,9 +46,13 @@ public final class PortPlanner {
     return new AllotmentRun(show, Set.of(), Set.of(), universes, Preference.LIST_ORDER).go();
   }
 
-  /** How many controllers no plan of these placed runs undercuts. */
-  public static int controllersLowerBound(Show show, Allotment allotment) {
-    return LowerBound.of(show, allotment.boxes());
+  /**
+   * How many controllers no plan of these placed runs undercuts.
+   *
+   * @param exact whether the exact solver may be asked, some seconds at the most
+   */
+  public static int controllersLowerBound(Show show, Allotment allotment, boolean exact) {
+    return LowerBound.of(show, allotment.boxes(), exact);
   }
 
   /** Cable from a box to a run's feed end along the axes, metres: how near is near. */

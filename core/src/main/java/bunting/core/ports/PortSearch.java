@@ -26,6 +26,12 @@ final class PortSearch {
   /** With more runs than this, only the first fits that differ most are tried. */
   private static final int RUNS_FOR_ALL_FITS = 1_000;
 
+  /** With more parts than this, each gets less effort, and none is tried twice. */
+  private static final int PARTS_AT_FULL_EFFORT = 8;
+
+  private static final boolean[] BOTH_WAYS = {false, true};
+  private static final boolean[] CAREFULLY = {true};
+
   private final Show show;
   private final Set<String> excluded;
   private final Set<PortPlanner.Forbidden> forbidden;
@@ -54,7 +60,7 @@ final class PortSearch {
     Allotment best = firstFits();
     boolean searched = false;
     if (search.isPresent() && ExactSolver.available()) {
-      best = searched(best, search.get());
+      best = searched(patterns(best), search.get());
       searched = true;
     }
     Allotment even = evened(best);
@@ -78,7 +84,7 @@ final class PortSearch {
         best = best == null || better(next, best) ? next : best;
       }
     }
-    return patterns(java.util.Objects.requireNonNull(best));
+    return java.util.Objects.requireNonNull(best);
   }
 
   private Allotment patterns(Allotment start) {
@@ -154,14 +160,42 @@ final class PortSearch {
             .map(b -> only(b, staying))
             .toList();
     List<Parts.Part> parts = new Parts(show, forbidden).of(free, given);
-    Allotment best = start;
     boolean whole = parts.stream().allMatch(Parts.Part::whole);
-    int dealt = 0;
-    for (int i = 0; i < parts.size() && !watch.stopped(); i++) {
-      Parts.Part part = parts.get(i);
-      watch.step(i + 1, parts.size(), "boxes for " + part.runs().size() + " runs");
-      best = better(best, part, watch);
-      dealt += part.runs().size();
+    int dealt = parts.stream().mapToInt(p -> p.runs().size()).sum();
+    Allotment best = start;
+    double effort =
+        Math.min(
+            show.allotting().planning().effort(),
+            PARTS_AT_FULL_EFFORT * show.allotting().planning().effort() / parts.size());
+    boolean[] ways = parts.size() > PARTS_AT_FULL_EFFORT ? CAREFULLY : BOTH_WAYS;
+    for (boolean carefully : ways) {
+      Allotment all = start;
+      for (int i = 0; i < parts.size() && !watch.stopped(); i++) {
+        Parts.Part part = parts.get(i);
+        watch.step(i + 1, parts.size(), "boxes for " + part.runs().size() + " runs");
+        Optional<BoxSearch.Found> found = search(all, part, watch).go(carefully, effort);
+        if (!carefully) {
+          found.ifPresent(f -> f.bounds().forEach((g, b) -> bounds.merge(g, b, Double::sum)));
+        }
+        // Carefully, a part is taken over even where it is no better: one that is filled to the
+        // brim keeps the others from beginning elsewhere.
+        Allotment before = all;
+        all =
+            found
+                .flatMap(f -> with(before, part, f))
+                .filter(a -> carefully || better(a, before))
+                .orElse(all);
+        best = better(all, best) && universes.fits(all.boxes()) ? all : best;
+        Allotment alone = best;
+        best =
+            found
+                .flatMap(f -> with(alone, part, f))
+                .filter(a -> better(a, alone) && universes.fits(a.boxes()))
+                .orElse(best);
+      }
+      if (universes.fits(all.boxes())) {
+        break;
+      }
     }
     if (!whole || dealt < free.size()) {
       bounds.clear();
@@ -169,24 +203,53 @@ final class PortSearch {
     return best;
   }
 
-  /** The best with the part's runs as the search has them, where that is better and stands. */
-  private Allotment better(Allotment best, Parts.Part part, SearchWatch watch) {
-    BoxSearch search =
-        new BoxSearch(show, prices, part.runs(), part.boxes(), part.allowed(), watch);
-    for (int slotsLess : new int[] {0, 1024}) {
-      Optional<BoxSearch.Found> found = search.go(slotsLess);
-      if (found.isEmpty()) {
-        return best;
+  private BoxSearch search(Allotment from, Parts.Part part, SearchWatch watch) {
+    return new BoxSearch(
+        show,
+        prices,
+        part.runs(),
+        part.boxes(),
+        part.allowed(),
+        watch,
+        (one, other) -> judged(from, part, one, other),
+        hint(from, part));
+  }
+
+  private boolean judged(
+      Allotment best, Parts.Part part, BoxSearch.Found one, BoxSearch.Found other) {
+    Optional<Allotment> a = with(best, part, one);
+    Optional<Allotment> b = with(best, part, other);
+    return a.isPresent() && (b.isEmpty() || better(a.get(), b.get()));
+  }
+
+  /** The deal as the best allotment has it, where each run lies on one box. */
+  private static Optional<boolean[][]> hint(Allotment best, Parts.Part part) {
+    boolean[][] deal = new boolean[part.runs().size()][part.boxes().size()];
+    Set<Integer> taken = new HashSet<>();
+    for (BoxLoad box : best.boxes()) {
+      int match = -1;
+      for (int b = 0; b < part.boxes().size() && match < 0; b++) {
+        Controller c = part.boxes().get(b).controller();
+        boolean same =
+            c.id().equals(box.controller().id())
+                || (c.id().startsWith("+")
+                    && c.type().equals(box.type().id())
+                    && c.at().equals(box.controller().at()));
+        match = same && !taken.contains(b) ? b : -1;
       }
-      if (slotsLess == 0) {
-        found.get().bounds().forEach((goal, bound) -> bounds.merge(goal, bound, Double::sum));
-      }
-      Optional<Allotment> next = with(best, part, found.get());
-      if (next.isPresent() && universes.fits(next.get().boxes())) {
-        return better(next.get(), best) ? next.get() : best;
+      if (match >= 0) {
+        taken.add(match);
+        for (PortLoad port : box.ports()) {
+          for (Piece p : port.pieces()) {
+            int r = part.runs().indexOf(p.run());
+            if (r >= 0) {
+              deal[r][match] = true;
+            }
+          }
+        }
       }
     }
-    return best;
+    return Optional.of(deal);
   }
 
   private Optional<Allotment> with(Allotment best, Parts.Part part, BoxSearch.Found found) {
@@ -242,7 +305,7 @@ final class PortSearch {
       double value = score.goals().get(i);
       OptionalDouble bound = OptionalDouble.empty();
       if (goal == Goal.BOXES) {
-        bound = OptionalDouble.of(LowerBound.of(show, best.boxes()));
+        bound = OptionalDouble.of(LowerBound.of(show, best.boxes(), searched));
       }
       if (known && bounds.containsKey(goal)) {
         bound = OptionalDouble.of(Math.max(bounds.get(goal), bound.orElse(0)));

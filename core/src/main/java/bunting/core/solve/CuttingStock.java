@@ -70,9 +70,11 @@ public final class CuttingStock {
   private final List<List<Integer>> piecesOf = new ArrayList<>();
   private final List<Pattern> patterns = new ArrayList<>();
   private final long[] shorter;
+  private final double effort;
   private int steps;
 
-  private CuttingStock(List<Integer> pieces, List<Bar> bars) {
+  private CuttingStock(List<Integer> pieces, List<Bar> bars, double effort) {
+    this.effort = effort;
     this.bars = bars;
     this.lengths =
         pieces.stream().distinct().sorted(Comparator.reverseOrder()).mapToInt(i -> i).toArray();
@@ -101,6 +103,15 @@ public final class CuttingStock {
    * @throws IllegalArgumentException if a piece is longer than every endless bar
    */
   public static Result solve(List<Integer> pieces, List<Bar> bars) {
+    return solve(pieces, bars, DETERMINISTIC_SECONDS);
+  }
+
+  /**
+   * The same within a limit of search.
+   *
+   * @param effort most deterministic seconds
+   */
+  public static Result solve(List<Integer> pieces, List<Bar> bars, double effort) {
     int longest =
         bars.stream()
             .filter(b -> b.count() == Integer.MAX_VALUE)
@@ -113,7 +124,7 @@ public final class CuttingStock {
     if (pieces.isEmpty()) {
       return new Result(List.of(), 0, true);
     }
-    return new CuttingStock(pieces, bars).go();
+    return new CuttingStock(pieces, bars, effort).go();
   }
 
   private Result go() {
@@ -186,7 +197,7 @@ public final class CuttingStock {
       }
     }
     model.minimize(cost);
-    CpSolver solver = ExactSolver.within(DETERMINISTIC_SECONDS);
+    CpSolver solver = ExactSolver.within(effort);
     CpSolverStatus status = solver.solve(model);
     boolean proven = status == CpSolverStatus.OPTIMAL;
     boolean found = proven || status == CpSolverStatus.FEASIBLE;

@@ -110,7 +110,7 @@ class ComparisonTest {
     Run rail = before.run("curtain").orElseThrow().withBuilt(OptionalInt.of(597));
     Assessment old = Assessor.plan(before);
     Moves moves = Moves.between(old, Assessor.plan(before.withRun(rail)));
-    assertThat(moves.moved()).extracting(Moves.Move::run).containsExactly("rail", "gate");
+    assertThat(moves.moved()).extracting(Moves.Move::run).containsExactlyInAnyOrder("rail", "gate");
     assertThat(moves.text()).startsWith("2 runs move").contains("1 keep");
     assertThat(rail.plannedPixels()).isEqualTo(600);
     assertThat(Moves.between(old, old).moved()).isEmpty();

@@ -156,6 +156,6 @@ class AllotmentTest {
             List.of());
     Allotment allotment = allot(free);
     assertThat(allotment.boxes()).hasSize(3);
-    assertThat(PortPlanner.controllersLowerBound(free, allotment)).isEqualTo(3);
+    assertThat(PortPlanner.controllersLowerBound(free, allotment, true)).isEqualTo(3);
   }
 }
