@@ -22,7 +22,6 @@ import java.util.function.Predicate;
  */
 final class PatternStart {
   private static final int RUNS_MAX = 400;
-  private static final double UNITS_A_MICRO = 100;
 
   private final Show show;
   private final Map<String, PixelType> types;
@@ -80,18 +79,13 @@ final class PatternStart {
 
   private Optional<List<BoxLoad>> packed(ControllerType kind, List<BoxLoad> here, List<Run> runs) {
     double fps = show.settings().targetFps();
-    Optional<List<Integer>> sizes = sizes(kind, runs, fps);
-    if (sizes.isEmpty()) {
+    Optional<Bins> bins = Bins.of(kind, runs, types, fps);
+    if (bins.isEmpty()) {
       return Optional.empty();
     }
     Point at = here.getFirst().controller().at();
-    int bar = bar(fps);
-    List<Double> shares = new ArrayList<>();
-    sizes.get().stream()
-        .sorted(Comparator.reverseOrder())
-        .forEach(size -> shares.add(size / (double) bar));
     int usable = Math.max(1, kind.ports() - show.allotting().planning().sparePorts());
-    int atLeast = (LowerBound.l2(shares) + usable - 1) / usable;
+    int atLeast = (LowerBound.l2(bins.get().shares()) + usable - 1) / usable;
     boolean mayGain =
         here.stream().mapToDouble(b -> b.type().cost() + 1).sum()
             > atLeast * (kind.cost() + 1) + 1e-9;
@@ -101,7 +95,10 @@ final class PatternStart {
     List<BoxLoad> boxes = new ArrayList<>();
     int spare = show.allotting().planning().sparePorts();
     var cuts =
-        CuttingStock.solve(sizes.get(), List.of(CuttingStock.Bar.endless(bar, 1))).cuts().stream()
+        CuttingStock.solve(
+                bins.get().sizes(), List.of(CuttingStock.Bar.endless(bins.get().bar(), 1)))
+            .cuts()
+            .stream()
             .map(c -> c.pieces().stream().sorted().toList())
             .sorted(Comparator.comparing(List::getFirst))
             .toList();
@@ -123,22 +120,5 @@ final class PatternStart {
       used++;
     }
     return Optional.of(boxes);
-  }
-
-  private static int bar(double fps) {
-    return (int) Math.floor(PortRules.budgetMicros(fps) * UNITS_A_MICRO + 1e-6);
-  }
-
-  /** What each run takes of a port of that kind, in units; empty if one does not fit. */
-  private Optional<List<Integer>> sizes(ControllerType kind, List<Run> runs, double fps) {
-    List<Integer> sizes = new ArrayList<>();
-    for (Run run : runs) {
-      double share = PortRules.share(kind, type(run), run.pixels(), fps);
-      if (!kind.takes(type(run).volts()) || share > 1 + 1e-9) {
-        return Optional.empty();
-      }
-      sizes.add((int) Math.min(bar(fps), Math.ceil(share * bar(fps) - 1e-6)));
-    }
-    return Optional.of(sizes);
   }
 }

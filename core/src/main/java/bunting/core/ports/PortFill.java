@@ -14,9 +14,6 @@ import java.util.Optional;
  * else by the exact solver, else divided.
  */
 final class PortFill {
-  /** Time on the wire in whole units for the solver: a hundredth of a microsecond. */
-  private static final double UNITS_A_MICRO = 100;
-
   private static final int EXACT_RUNS_MAX = 60;
 
   /** Deterministic seconds for one box: it is asked many times. */
@@ -74,22 +71,14 @@ final class PortFill {
         || runs.size() > EXACT_RUNS_MAX) {
       return Optional.empty();
     }
-    int bar = (int) Math.floor(PortRules.budgetMicros(targetFps) * UNITS_A_MICRO + 1e-6);
-    List<Integer> sizes = new ArrayList<>();
-    for (Run run : runs) {
-      double share = PortRules.share(base.type(), type(run), run.pixels(), targetFps);
-      int size = (int) Math.ceil(share * bar - 1e-6);
-      if (size > bar) {
-        return Optional.empty();
-      }
-      sizes.add(size);
-    }
-    List<Double> shares = new ArrayList<>();
-    sizes.stream().sorted(Comparator.reverseOrder()).forEach(s -> shares.add(s / (double) bar));
-    if (LowerBound.l2(shares) > base.order().size()) {
+    Optional<Bins> bins = Bins.of(base.type(), runs, types, targetFps);
+    if (bins.isEmpty() || LowerBound.l2(bins.get().shares()) > base.order().size()) {
       return Optional.empty();
     }
-    var cuts = CuttingStock.solve(sizes, List.of(CuttingStock.Bar.endless(bar, 1)), EFFORT).cuts();
+    var cuts =
+        CuttingStock.solve(
+                bins.get().sizes(), List.of(CuttingStock.Bar.endless(bins.get().bar(), 1)), EFFORT)
+            .cuts();
     if (cuts.size() > base.order().size()) {
       return Optional.empty();
     }

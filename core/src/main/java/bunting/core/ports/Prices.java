@@ -129,15 +129,33 @@ public final class Prices {
     return sum;
   }
 
-  /** The least that supplies for so many watts cost: of one kind each way. */
+  /** The least that supplies for so many watts cost, of one kind or several. */
   private double supplyCost(double volts, double watts) {
-    return supplies(volts).stream()
-        .mapToDouble(
-            s -> {
-              double free = planning.suppliesOwned(s.id()) * usableWatts(s);
-              return Math.ceil(Math.max(0, watts - free) / usableWatts(s)) * s.cost();
-            })
-        .min()
-        .orElse(0);
+    double left = watts;
+    for (SupplyType s : supplies(volts)) {
+      left -= planning.suppliesOwned(s.id()) * usableWatts(s);
+    }
+    return left <= 0 ? 0 : cover(supplies(volts), 0, left);
+  }
+
+  /** The cheapest supplies of the kinds from {@code kind} on that give so many watts. */
+  private double cover(List<SupplyType> kinds, int kind, double watts) {
+    if (watts <= 1e-6) {
+      return 0;
+    }
+    if (kind == kinds.size()) {
+      return kinds.isEmpty() ? 0 : Double.MAX_VALUE / 4;
+    }
+    SupplyType type = kinds.get(kind);
+    int most = (int) Math.ceil(watts / usableWatts(type) - 1e-9);
+    if (kind == kinds.size() - 1) {
+      return most * type.cost();
+    }
+    double best = Double.MAX_VALUE;
+    for (int n = 0; n <= most; n++) {
+      double rest = cover(kinds, kind + 1, watts - n * usableWatts(type));
+      best = Math.min(best, n * type.cost() + rest);
+    }
+    return best;
   }
 }
