@@ -20,9 +20,9 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * Which run goes on which box, as a model for CP-SAT. It is a relaxation: ports are one heap of
- * pixels and time, and universes one heap of slots, so that what it proves holds for every
- * allotment that divides no run between boxes.
+ * Which run goes on which box, as a model for CP-SAT. It is a relaxation: in larger parts the ports
+ * of a box are one heap of pixels and time, and universes are one heap of slots, so that what it
+ * proves holds for every allotment that divides no run between boxes.
  */
 final class BoxModel {
   /** Money in hundredths, metres in centimetres, time in hundredths of a microsecond. */
@@ -32,6 +32,9 @@ final class BoxModel {
 
   /** A whole port, in the units of {@link #counted}. */
   private static final long PORT = 10_000;
+
+  /** Up to so many pairs of a run and a port, ports are modelled one by one. */
+  private static final int PLACES_MAX = 1_200;
 
   private static final int COUNT_MAX = 100_000;
 
@@ -73,6 +76,10 @@ final class BoxModel {
     placeOnce();
     for (int b = 0; b < boxes.size(); b++) {
       hold(b, carefully);
+    }
+    long places = boxes.stream().mapToLong(b -> b.order().size()).sum() * runs.size();
+    for (int b = 0; b < boxes.size() && places <= PLACES_MAX; b++) {
+      ports(b);
     }
     banks();
     alike();
@@ -153,6 +160,41 @@ final class BoxModel {
     model.addLessOrEqual(channels, LinearExpr.term(use, Math.max(0, slots)));
     for (LinearExprBuilder share : shares) {
       model.addLessOrEqual(share, (long) box.order().size() * PORT);
+    }
+  }
+
+  /** The ports one by one: whole runs are on one, others spread their pixels over several. */
+  private void ports(int b) {
+    BoxLoad box = boxes.get(b);
+    double budget = PortRules.budgetMicros(show.settings().targetFps());
+    List<LinearExprBuilder> pixels = new ArrayList<>();
+    List<LinearExprBuilder> time = new ArrayList<>();
+    box.order().forEach(p -> pixels.add(LinearExpr.newBuilder()));
+    box.order().forEach(p -> time.add(LinearExpr.newBuilder()));
+    for (int r = 0; r < runs.size(); r++) {
+      Run run = runs.get(r);
+      if (!allowed.may(run, box)) {
+        continue;
+      }
+      long micros = (long) Math.floor(type(r).wireMicros() * SCALE);
+      LinearExprBuilder all = LinearExpr.newBuilder();
+      for (int p = 0; p < box.order().size(); p++) {
+        IntVar share =
+            run.split()
+                ? model.newIntVar(0, run.pixels(), "share")
+                : model.newIntVar(0, 1, "whole");
+        long each = run.split() ? 1 : run.pixels();
+        all.addTerm(share, each);
+        pixels.get(p).addTerm(share, each);
+        time.get(p).addTerm(share, each * micros);
+      }
+      model.addEquality(all, LinearExpr.term(on[r][b], run.pixels()));
+    }
+    for (int p = 0; p < box.order().size(); p++) {
+      PortLoad load = box.ports().get(box.order().get(p) - 1);
+      model.addLessOrEqual(
+          pixels.get(p), Math.max(0, box.type().pixelsPerPortMax() - load.pixels()));
+      model.addLessOrEqual(time.get(p), Math.round(Math.max(0, budget - load.micros()) * SCALE));
     }
   }
 

@@ -63,8 +63,7 @@ final class PortSearch {
       best = searched(patterns(best), search.get());
       searched = true;
     }
-    Allotment even = evened(best);
-    even.boxes().forEach(b -> ChainOrder.arrange(b, held));
+    Allotment even = ordered(evened(best));
     return new PortPlanner.Allotted(even, report(even, searched));
   }
 
@@ -99,6 +98,21 @@ final class PortSearch {
       }
     }
     return best;
+  }
+
+  /** With the chains of each box in their order, where the universes still suffice for that. */
+  private Allotment ordered(Allotment best) {
+    List<BoxLoad> boxes = new ArrayList<>(best.boxes());
+    for (int b = 0; b < boxes.size(); b++) {
+      BoxLoad before = boxes.get(b);
+      BoxLoad after = PortFill.copy(before);
+      ChainOrder.arrange(after, held);
+      boxes.set(b, after);
+      if (!universes.fits(boxes)) {
+        boxes.set(b, before);
+      }
+    }
+    return new Allotment(boxes, best.unplaced());
   }
 
   private Allotment evened(Allotment best) {
