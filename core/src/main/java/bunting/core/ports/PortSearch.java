@@ -78,8 +78,10 @@ final class PortSearch {
             case SCARCE_FIRST, WHOLE_FIRST, SINGLY -> !many;
           };
       if (helps) {
-        Allotment next =
-            tidied(new AllotmentRun(show, excluded, forbidden, universes, preference).go());
+        Allotment raw = new AllotmentRun(show, excluded, forbidden, universes, preference).go();
+        Allotment tidy = tidied(raw);
+        // In another order boxes begin elsewhere, and may need a universe more.
+        Allotment next = universes.fits(tidy.boxes()) ? tidy : raw;
         best = best == null || better(next, best) ? next : best;
       }
     }
