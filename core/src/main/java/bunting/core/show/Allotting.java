@@ -82,4 +82,34 @@ public record Allotting(Planning planning, List<Held> byHand, Optional<HandOut> 
         ? new Held(to, h.firstPixel(), h.lastPixel(), h.controller(), h.port(), h.position())
         : h;
   }
+
+  /** The same with a box under another name. */
+  public Allotting boxRenamed(String from, String to) {
+    return new Allotting(
+        planning,
+        byHand.stream().map(h -> boxRenamed(h, from, to)).toList(),
+        handOut.map(
+            h -> {
+              java.util.Map<String, String> addresses = new java.util.TreeMap<>(h.addresses());
+              Optional.ofNullable(addresses.remove(from)).ifPresent(a -> addresses.put(to, a));
+              return new HandOut(
+                  h.date(),
+                  h.to(),
+                  h.nails().stream()
+                      .map(
+                          n ->
+                              new HandOut.Nail(
+                                  boxRenamed(n.held(), from, to),
+                                  n.channels(),
+                                  n.grouping(),
+                                  n.reversed(),
+                                  n.slots()))
+                      .toList(),
+                  addresses);
+            }));
+  }
+
+  private static Held boxRenamed(Held h, String from, String to) {
+    return h.controller().equals(from) ? h.at(to, h.port(), h.position()) : h;
+  }
 }

@@ -63,4 +63,13 @@ public record Network(
     return new Network(
         base, firstHost, sender, multicast, switchUniverses, wifiMbits, addresses, all);
   }
+
+  /** The same with a box under another name. */
+  public Network boxRenamed(String from, String to) {
+    Network next = this;
+    if (addresses.containsKey(from)) {
+      next = next.withAddress(to, addresses.getOrDefault(from, "")).withAddress(from, "");
+    }
+    return wifi.contains(from) ? next.withWifi(from, false).withWifi(to, true) : next;
+  }
 }

@@ -171,4 +171,10 @@ public record Run(
     return new Run(
         name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, other, notes);
   }
+
+  /** The same, which may be divided between ports or not. */
+  public Run withSplit(boolean may) {
+    return new Run(
+        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, may, fitting, notes);
+  }
 }

@@ -3,13 +3,17 @@ package bunting.core.checks;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.assess.Reading;
+import bunting.core.plan.HandOuts;
 import bunting.core.plan.Planner;
 import bunting.core.show.Addressing;
+import bunting.core.show.BoxStarts;
 import bunting.core.show.BulbString;
 import bunting.core.show.Circuit;
 import bunting.core.show.Controller;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
+import bunting.core.show.Fitting;
+import bunting.core.show.Network;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.Pin;
 import bunting.core.show.PlainSet;
@@ -20,6 +24,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.Supply;
+import bunting.core.show.UniverseRange;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -28,6 +33,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import org.junit.jupiter.api.Test;
 
@@ -181,14 +187,19 @@ class ChecksTest {
     faults.put("run-divided", read(runs(run("Weir", "12v-strip-60", 1500))));
     faults.put(
         "long-data-lead",
-        read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(9)))));
+        read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(75)))));
+    faults.put(
+        "lead-help", read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(9)))));
+    addresses(faults);
     faults.put("hot-plug", read(runs(run("Ribs", "24v-strip-60-rgbw", 60))));
     faults.put("fuse-voltage", read(at48Volts()));
     faults.put(
         "full-white",
         read(runs(run("Weir", "5v-strip-60", 300)).withSettings(s.settings().withBrightness(20))));
     faults.put("mains-unchecked", read(Show.of(s.runs())));
-    faults.put("multicast-flood", read(runs(run("Weir", "12v-strip-60", 1900))));
+    faults.put(
+        "multicast-flood",
+        read(runs(run("Weir", "12v-strip-60", 1900)).withNetwork(s.network().withMulticast(true))));
     faults.put("dark-watts", read(runs(run("Weir", "12v-strip-60", 1900))));
     faults.put(
         "mixed-volts", read(runs(run("Weir", "12v-strip-60", 60), run("Boat", "5v-strip-60", 60))));
@@ -232,6 +243,37 @@ class ChecksTest {
     faults.put(
         "measured-amps", read(s.withCatalogue(s.catalogue().withPixelType(type.withMeasured(14)))));
     return faults;
+  }
+
+  private static void addresses(Map<String, Reading> faults) {
+    Show two =
+        runs(run("Weir", "12v-strip-60", 300), run("Boat", "5v-strip-60", 300))
+            .withControllers(
+                List.of(new Controller("A", "box-4", 0, 0), new Controller("B", "box-4", 0, 0)));
+    var same = new BoxStarts(0, Map.of("A", 5, "B", 5));
+    faults.put("slot-clash", read(two.withAddressing(Addressing.DEFAULT.with(same))));
+    faults.put("same-address", read(two.withNetwork(two.network().withAddress("B", "10.20.0.2"))));
+    faults.put("wifi-full", read(wifi(two)));
+    Show out = HandOuts.handOut(read(two), "2026-11-03", "the sequencer");
+    Addressing claimed =
+        new Addressing(
+            Protocol.SACN,
+            1,
+            SlotSplit.WHOLE_PIXELS,
+            PortStart.CONTINUOUS,
+            List.of(new UniverseRange(1, 2, "the desk"), new UniverseRange(2, 9, "the pub")));
+    faults.put("foreign-slots", read(out.withAddressing(claimed)));
+    faults.put("foreign-overlap", read(two.withAddressing(claimed)));
+    faults.put("handed-out-gone", read(out.withoutRun("Boat")));
+    Run weir = out.run("Weir").orElseThrow();
+    Fitting turned = new Fitting(1, Optional.empty(), true);
+    faults.put("handed-out-moved", read(out.withRun(weir.withFitting(turned))));
+  }
+
+  private static Show wifi(Show show) {
+    Network d = show.network();
+    return show.withNetwork(
+        new Network(d.base(), 11, d.sender(), false, 10, 0.1, Map.of(), Set.of("A", "B")));
   }
 
   /** Planned for boards as they are sold, then read with boards that bear half an amp. */

@@ -1,10 +1,10 @@
 package bunting.desktop.inspect;
 
 import bunting.core.assess.Reading;
+import bunting.core.plan.HandOuts;
 import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Pin;
-import bunting.core.show.PlacedController;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
@@ -42,10 +42,7 @@ final class BoxEditor {
 
   /** The planner chose the boxes so far; now they are what there is, and can be edited. */
   private void keep() {
-    session.edit(
-        "The boxes are kept as they are planned.",
-        show.withControllers(
-            reading.decisions().controllers().stream().map(PlacedController::controller).toList()));
+    session.edit("The boxes are kept as they are planned.", HandOuts.withBoxes(reading));
   }
 
   List<Node> rows() {
@@ -144,7 +141,9 @@ final class BoxEditor {
                                 ? r.withPin(
                                     Optional.of(new Pin(text, r.pin().orElseThrow().port())))
                                 : r)
-                    .toList());
+                    .toList())
+            .withAllotting(show.allotting().boxRenamed(box.orElseThrow().id(), text))
+            .withNetwork(show.network().boxRenamed(box.orElseThrow().id(), text));
     session.selection().set(new Selection.OfBox(text));
     session.edit("The box is called " + text + ".", next);
     return Optional.empty();

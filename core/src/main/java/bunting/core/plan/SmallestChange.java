@@ -1,0 +1,118 @@
+package bunting.core.plan;
+
+import bunting.core.show.Controller;
+import bunting.core.show.ControllerType;
+import bunting.core.show.PixelType;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.ShowSettings;
+import bunting.core.show.Site;
+import bunting.core.show.Texts;
+import bunting.core.show.Unplaced;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The smallest change that gives an unplaced run its place. Changes are tried in the order of what
+ * they ask of the builder, each by planning: what is said has been found to work.
+ */
+public final class SmallestChange {
+  private static final double[] RATES = {0.875, 0.75, 0.625, 0.5};
+
+  private SmallestChange() {}
+
+  /** A change: what to do, and the show with it done. */
+  public record Change(String text, Show show) {}
+
+  /** The first change that helps and unplaces no other; empty when none of these does. */
+  public static Optional<Change> of(Show show, Unplaced unplaced) {
+    Optional<Run> run = show.run(unplaced.run());
+    if (run.isEmpty()) {
+      return Optional.empty();
+    }
+    int before = Planner.sketch(show).unplaced().size();
+    for (Change change : candidates(show, run.get(), unplaced)) {
+      List<Unplaced> left = Planner.sketch(change.show()).unplaced();
+      boolean placed = left.stream().noneMatch(u -> u.run().equals(unplaced.run()));
+      if (placed && left.size() < before) {
+        return Optional.of(change);
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static List<Change> candidates(Show show, Run run, Unplaced unplaced) {
+    List<Change> list = new ArrayList<>();
+    if (run.pin().isPresent()
+        || show.allotting().byHand().stream().anyMatch(h -> h.run().equals(run.name()))) {
+      list.add(new Change("let the planner choose its port", ByHand.release(show, run.name())));
+    }
+    if (!run.split()) {
+      list.add(new Change("let it be divided", show.withRun(run.withSplit(true))));
+    }
+    ShowSettings s = show.settings();
+    for (double share : RATES) {
+      double fps = Math.floor(s.targetFps() * share);
+      if (fps >= 1) {
+        list.add(
+            new Change(
+                "be content with " + Texts.number(fps) + " fps",
+                show.withSettings(
+                    new ShowSettings(
+                        s.name(),
+                        s.mainsVolts(),
+                        fps,
+                        s.brightnessPercent(),
+                        s.supplyLoadPercentMax(),
+                        s.fuseMargin(),
+                        s.minVoltsPercent()))));
+      }
+    }
+    show.controllers().ifPresent(boxes -> list.addAll(moreBoxes(show, run, boxes)));
+    if ("pixels".equals(unplaced.unit()) && unplaced.allowed() >= 1) {
+      int fewer = (int) unplaced.allowed();
+      list.add(
+          new Change(
+              "make it " + fewer + " pixels instead of " + run.pixels(),
+              show.withRun(run.withBuilt(java.util.OptionalInt.empty()).withPixels(fewer))));
+    }
+    return list;
+  }
+
+  /** One box more of each kind that takes it, the cheapest first, where it is nearest. */
+  private static List<Change> moreBoxes(Show show, Run run, List<Controller> boxes) {
+    PixelType type = show.catalogue().pixelTypesById().get(run.type());
+    List<Point> places = new ArrayList<>();
+    show.sites().stream().map((Site t) -> new Point(t.x(), t.y())).forEach(places::add);
+    boxes.stream().map(Controller::at).forEach(places::add);
+    Point at =
+        places.stream()
+            .min(Comparator.comparingDouble(p -> p.cableTo(run.start())))
+            .orElse(new Point(0, 0));
+    List<Change> list = new ArrayList<>();
+    show.catalogue().controllerTypes().stream()
+        .filter(t -> type != null && t.takes(type.volts()))
+        .sorted(Comparator.comparingDouble(ControllerType::cost).thenComparing(ControllerType::id))
+        .forEach(
+            kind -> {
+              List<Controller> more = new ArrayList<>(boxes);
+              int n = 1;
+              while (idTaken(boxes, "Box " + n)) {
+                n++;
+              }
+              more.add(new Controller("Box " + n, kind.id(), at.x(), at.y()));
+              list.add(
+                  new Change(
+                      "add a box: " + kind.name() + ", " + Texts.number(kind.cost()),
+                      show.withControllers(more)));
+            });
+    return list;
+  }
+
+  private static boolean idTaken(List<Controller> boxes, String id) {
+    return boxes.stream().anyMatch(b -> b.id().equals(id));
+  }
+}
