@@ -39,6 +39,7 @@ class WindowTest {
   @Start
   void start(Stage stage) {
     session = new Session();
+    session.setSearchesAlong(false);
     MainWindow window = new MainWindow(stage, session, () -> DemoShow.open(session));
     assertThat(window).isNotNull();
     stage.show();

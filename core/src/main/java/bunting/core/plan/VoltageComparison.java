@@ -57,10 +57,10 @@ public final class VoltageComparison {
       }
     }
     Show changed = retyped(show, chosen, becomes, catalogue);
-    Assessment plan = Assessor.plan(only(changed, chosen));
+    Assessment plan = Assessor.sketch(only(changed, chosen));
     Show takeOver = changed;
     if (unplaced(plan) > 0 && show.controllers().isPresent()) {
-      Assessment other = Assessor.plan(freed(only(changed, chosen)));
+      Assessment other = Assessor.sketch(freed(only(changed, chosen)));
       if (unplaced(other) < unplaced(plan)) {
         plan = other;
         takeOver = withBoxesOf(other, changed, chosen, volts);

@@ -1,7 +1,10 @@
 package bunting.desktop.frame;
 
 import bunting.core.plan.Assessment;
+import bunting.core.show.Goal;
+import bunting.core.show.PortReport;
 import bunting.core.show.Unplaced;
+import bunting.desktop.line.BoardView;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import javafx.geometry.Pos;
@@ -16,14 +19,17 @@ import javafx.scene.layout.Region;
 final class Basket extends HBox {
   private static final int SHOWN_MAX = 3;
   private final Session session;
+  private final BoardView board;
 
-  Basket(Session session) {
+  Basket(Session session, BoardView board) {
     super(8);
     this.session = session;
+    this.board = board;
     setId("basket");
     getStyleClass().add("basket");
     setAlignment(Pos.CENTER_LEFT);
     session.assessment().addListener(o -> refresh());
+    session.searching().addListener(o -> refresh());
     refresh();
   }
 
@@ -45,6 +51,11 @@ final class Basket extends HBox {
       pennant.setMinWidth(USE_PREF_SIZE);
       pennant.setTooltip(new Tooltip(u.lacks()));
       pennant.setOnAction(e -> session.selection().set(new Selection.OfRun(u.run())));
+      pennant.setOnDragDetected(
+          e -> {
+            pennant.startFullDrag();
+            board.beginDrag(u.run(), 1);
+          });
       getChildren().add(pennant);
     }
     if (unplaced.size() > SHOWN_MAX) {
@@ -53,22 +64,44 @@ final class Basket extends HBox {
     }
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    var t = plan.reading().totals();
-    String least =
-        plan.reading().show().controllers().isPresent()
-            ? ""
-            : " (at least " + t.controllersLowerBound() + ")";
-    Label bound =
-        new Label(
-            t.controllers()
-                + " boxes"
-                + least
-                + " · "
-                + t.supplies()
-                + " supplies · "
-                + t.feeds()
-                + " feeds");
+    getChildren().add(gap);
+    if (!session.searching().get().isEmpty()) {
+      Label search = new Label(session.searching().get());
+      search.getStyleClass().add("soft");
+      Button stop = new Button("Stop");
+      stop.setId("stop-search");
+      stop.getStyleClass().add("small");
+      stop.setMinWidth(USE_PREF_SIZE);
+      stop.setTooltip(new Tooltip("Stop with the best so far"));
+      stop.setOnAction(e -> session.stopSearching());
+      getChildren().addAll(search, stop);
+    }
+    Label bound = new Label(bound(plan));
     bound.getStyleClass().add("soft");
-    getChildren().addAll(gap, bound);
+    bound.setMinWidth(USE_PREF_SIZE);
+    getChildren().add(bound);
+  }
+
+  /** How near the plan is to what is proven. */
+  private static String bound(Assessment plan) {
+    var t = plan.reading().totals();
+    var boxes = plan.reading().decisions().report().of(Goal.BOXES);
+    boolean proven = boxes.map(PortReport.Reached::proven).orElse(false);
+    String least =
+        !plan.reading().show().mayAddBoxes()
+            ? ""
+            : proven ? " (fewest, proven)" : " (at least " + t.controllersLowerBound() + ")";
+    var cost = plan.reading().decisions().report().of(Goal.COST);
+    String money =
+        cost.filter(PortReport.Reached::proven).isPresent() ? " · least cost, proven" : "";
+    return t.controllers()
+        + " boxes"
+        + least
+        + " · "
+        + t.supplies()
+        + " supplies · "
+        + t.feeds()
+        + " feeds"
+        + money;
   }
 }

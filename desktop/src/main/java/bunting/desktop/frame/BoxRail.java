@@ -6,21 +6,27 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Texts;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** The boxes as an index to the board. */
 final class BoxRail extends VBox {
+  /** Fewer boxes than this are in sight at once. */
+  private static final int FILTERED_FROM = 12;
+
   /** A box in the list. */
   private record Entry(String controller, String facts) {}
 
   private final Session session;
   private final ListView<Entry> boxes = new ListView<>();
+  private final TextField filter = new TextField();
   private boolean following;
 
   BoxRail(Session session) {
@@ -31,7 +37,11 @@ final class BoxRail extends VBox {
     boxes.setId("boxes");
     boxes.setCellFactory(v -> new BoxCell());
     VBox.setVgrow(boxes, Priority.ALWAYS);
-    getChildren().addAll(title, boxes);
+    filter.setId("box-filter");
+    filter.setPromptText("find a box");
+    filter.setAccessibleText("Find a box by a part of its name");
+    filter.textProperty().addListener(o -> refresh());
+    getChildren().addAll(title, filter, boxes);
     session.assessment().addListener(o -> refresh());
     session.selection().addListener(o -> follow());
     boxes
@@ -49,6 +59,11 @@ final class BoxRail extends VBox {
   private void refresh() {
     following = true;
     boxes.getItems().clear();
+    boolean many =
+        session.assessment().get().map(a -> a.reading().decisions().controllers().size()).orElse(0)
+            > FILTERED_FROM;
+    filter.setVisible(many || !filter.getText().isEmpty());
+    filter.setManaged(filter.isVisible());
     session.assessment().get().ifPresent(this::fill);
     following = false;
     follow();
@@ -64,6 +79,10 @@ final class BoxRail extends VBox {
             .collect(Collectors.groupingBy(PortReading::controller, Collectors.counting()));
     for (PlacedController c : plan.reading().decisions().controllers()) {
       String id = c.controller().id();
+      if (!id.toLowerCase(Locale.ROOT)
+          .contains(filter.getText().strip().toLowerCase(Locale.ROOT))) {
+        continue;
+      }
       boxes
           .getItems()
           .add(

@@ -100,6 +100,15 @@ final class Commands {
     add("redo", "Redo", "Shortcut+Shift+Z", open, session::redo);
     add("survey", "Go to the elevation", "F5", open, () -> window.go(Screen.ELEVATION));
     add("board", "Go to the lines", "F6", open, () -> window.go(Screen.PORTS));
+    add("addresses", "Go to the universe tape", "F9", open, () -> window.go(Screen.TAPE));
+    add("network", "Network sheet", "Shortcut+Shift+N", open, () -> window.go(Screen.NETWORK));
+    add("fold", "Fold or open all boxes", "Shortcut+B", open, () -> window.board().foldAll());
+    add(
+        "stop",
+        "Stop the search with the best so far",
+        "Shortcut+Period",
+        open,
+        session::stopSearching);
     add("cut", "Cut list", "Shortcut+L", open, () -> window.go(Screen.CUT));
     add("volts", "Compare voltages", "Shortcut+Shift+V", open, () -> window.go(Screen.VOLTS));
     add(

@@ -2,6 +2,9 @@ package bunting.desktop.frame;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
+import bunting.desktop.addresses.AddressScreen;
+import bunting.desktop.addresses.AddressSide;
+import bunting.desktop.addresses.NetworkScreen;
 import bunting.desktop.inspect.Inspector;
 import bunting.desktop.line.BoardView;
 import bunting.desktop.look.Fonts;
@@ -17,6 +20,7 @@ import bunting.desktop.survey.TapeSheet;
 import bunting.desktop.survey.WhichView;
 import bunting.desktop.volts.VoltsView;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import javafx.application.Application;
@@ -47,7 +51,7 @@ public final class MainWindow {
   private static final double DRAWER_HEIGHT = 268;
   private static final double TAPE_HEIGHT = 316;
   private static final String KEYS =
-      "F5 survey    F6 lines    F2 edit    F7 built counts    F4 findings    F8 day or night   "
+      "F5 survey    F6 lines    F9 addresses    F2 edit    F4 findings    F8 day or night   "
           + " Ctrl Z undo    Ctrl K find or do";
 
   private final Session session;
@@ -68,6 +72,9 @@ public final class MainWindow {
   private final ImportView importing;
   private final Basket basket;
   private final BoardView board;
+  private final AddressScreen addresses;
+  private final AddressSide addressSide;
+  private final NetworkScreen network;
   private final Inspector inspector;
   private final FindingsDrawer drawer;
   private final CommandPalette finder;
@@ -101,14 +108,29 @@ public final class MainWindow {
     others = new OthersView(session);
     which = new WhichView(session, elevationScreen.elevation().drafting()::setNewType);
     importing = new ImportView(session, this::closeImport);
-    basket = new Basket(session);
     board = new BoardView(session, palette);
+    basket = new Basket(session, board);
+    addresses = new AddressScreen(session, palette);
+    addressSide = new AddressSide(session, LocalDate::now);
+    network = new NetworkScreen(session);
     inspector = new Inspector(session);
     drawer = new FindingsDrawer(session, this::toggleFindings);
     drawer.setMinHeight(DRAWER_HEIGHT);
     drawer.setMaxHeight(DRAWER_HEIGHT);
     finder = new CommandPalette(session, commands, this::closePalette);
-    for (Region part : List.of(board, survey, cut, volts, others, which, importing, inspector)) {
+    for (Region part :
+        List.of(
+            board,
+            survey,
+            cut,
+            volts,
+            others,
+            which,
+            importing,
+            inspector,
+            addresses,
+            addressSide,
+            network)) {
       VBox.setVgrow(part, Priority.ALWAYS);
     }
     work = new VBox();
@@ -197,7 +219,8 @@ public final class MainWindow {
     boolean open = session.assessment().get().isPresent();
     frame.setCenter(open || reading ? work : start);
     frame.setLeft(open ? rail : null);
-    boolean wide = screen == Screen.CUT || screen == Screen.VOLTS || reading;
+    boolean wide =
+        screen == Screen.CUT || screen == Screen.VOLTS || screen == Screen.NETWORK || reading;
     frame.setRight(open && !wide ? side : null);
     rail.show(screen);
     List<Region> middle =
@@ -210,11 +233,18 @@ public final class MainWindow {
               case OTHERS -> List.of(others, drawer);
               case WHICH -> List.of(which, drawer);
               case PORTS -> List.of(basket, board, drawer);
+              case TAPE -> List.of(addresses, drawer);
+              case NETWORK -> List.of(network, drawer);
             };
     if (!work.getChildren().equals(middle)) {
       work.getChildren().setAll(middle);
     }
-    List<Region> right = screen == Screen.ELEVATION ? List.of(tape, inspector) : List.of(inspector);
+    List<Region> right =
+        switch (screen) {
+          case ELEVATION -> List.of(tape, inspector);
+          case TAPE -> List.of(addressSide);
+          case CUT, VOLTS, OTHERS, WHICH, PORTS, NETWORK -> List.of(inspector);
+        };
     if (!side.getChildren().equals(right)) {
       side.getChildren().setAll(right);
     }
@@ -237,17 +267,24 @@ public final class MainWindow {
       case VOLTS -> volts.requestFocus();
       case OTHERS -> others.requestFocus();
       case WHICH -> which.requestFocus();
+      case TAPE -> addresses.focusTape();
+      case NETWORK -> network.keyboard().requestFocus();
     }
   }
 
-  /** Whether reels are being cut or voltages planned. */
+  /** Whether reels are being cut, voltages planned or better places searched for. */
   public boolean busy() {
-    return cut.busy().get() || volts.busy().get();
+    return cut.busy().get() || volts.busy().get() || !session.searching().get().isEmpty();
   }
 
   /** The elevation, for pictures of it. */
   public ElevationView elevation() {
     return survey.elevation();
+  }
+
+  /** The lines, to fold them. */
+  public BoardView board() {
+    return board;
   }
 
   void fitElevation() {
@@ -340,7 +377,7 @@ public final class MainWindow {
   }
 
   void focusInspector() {
-    if (screen == Screen.CUT || screen == Screen.VOLTS) {
+    if (screen == Screen.CUT || screen == Screen.VOLTS || screen == Screen.NETWORK) {
       go(Screen.ELEVATION);
     }
     inspector.focusFirst();

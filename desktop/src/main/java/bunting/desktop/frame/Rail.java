@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The steps of the work, with what belongs to the one at hand. */
@@ -16,7 +17,11 @@ final class Rail extends VBox {
       List.of(Screen.ELEVATION, Screen.CUT, Screen.VOLTS, Screen.OTHERS, Screen.WHICH);
 
   private final Button survey = new Button("Survey");
+  private static final List<Screen> ADDRESSES = List.of(Screen.TAPE, Screen.NETWORK);
+
   private final Button ports = new Button("Ports");
+  private final Button addresses = new Button("Addresses");
+  private final VBox under = new VBox(2);
   private final Map<Screen, Button> sheets = new EnumMap<>(Screen.class);
   private final VBox sub = new VBox(2);
   private final BoxRail boxes;
@@ -28,29 +33,40 @@ final class Rail extends VBox {
     survey.setOnAction(e -> go.accept(Screen.ELEVATION));
     ports.setId("step-ports");
     ports.setOnAction(e -> go.accept(Screen.PORTS));
-    for (Button step : List.of(survey, ports)) {
+    addresses.setId("step-addresses");
+    addresses.setOnAction(e -> go.accept(Screen.TAPE));
+    for (Button step : List.of(survey, ports, addresses)) {
       step.setMaxWidth(Double.MAX_VALUE);
     }
-    for (Screen screen : SURVEY) {
+    sheets(SURVEY, sub, go);
+    sheets(ADDRESSES, under, go);
+    VBox.setVgrow(boxes, Priority.ALWAYS);
+    getChildren().addAll(survey, sub, ports, boxes, addresses, under);
+  }
+
+  private void sheets(List<Screen> screens, VBox into, Consumer<Screen> go) {
+    for (Screen screen : screens) {
       Button sheet = new Button(screen.text());
       sheet.setId("sheet-" + screen.name().toLowerCase(Locale.ROOT));
       sheet.setMaxWidth(Double.MAX_VALUE);
       sheet.setOnAction(e -> go.accept(screen));
       sheets.put(screen, sheet);
-      sub.getChildren().add(sheet);
+      into.getChildren().add(sheet);
     }
-    VBox.setVgrow(boxes, Priority.ALWAYS);
-    getChildren().addAll(survey, sub, ports, boxes);
   }
 
   void show(Screen screen) {
-    boolean measuring = screen != Screen.PORTS;
+    boolean measuring = SURVEY.contains(screen);
+    boolean addressing = ADDRESSES.contains(screen);
+    boolean allotting = screen == Screen.PORTS;
     survey.getStyleClass().setAll("button", measuring ? "step" : "step-other");
-    ports.getStyleClass().setAll("button", measuring ? "step-other" : "step");
-    sub.setVisible(measuring);
-    sub.setManaged(measuring);
-    boxes.setVisible(!measuring);
-    boxes.setManaged(!measuring);
+    ports.getStyleClass().setAll("button", allotting ? "step" : "step-other");
+    addresses.getStyleClass().setAll("button", addressing ? "step" : "step-other");
+    for (Region part : List.of(sub, boxes, under)) {
+      boolean on = part == sub ? measuring : part == boxes ? allotting : addressing;
+      part.setVisible(on);
+      part.setManaged(on);
+    }
     sheets.forEach(
         (s, button) -> button.getStyleClass().setAll("button", s == screen ? "sub-on" : "sub"));
   }

@@ -7,7 +7,9 @@ public enum Screen {
   VOLTS("Voltages"),
   OTHERS("Other lights"),
   WHICH("Which is mine?"),
-  PORTS("Ports");
+  PORTS("Ports"),
+  TAPE("Universe tape"),
+  NETWORK("Network");
 
   private final String text;
 

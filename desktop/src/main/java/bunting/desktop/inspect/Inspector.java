@@ -8,6 +8,9 @@ import bunting.core.explain.Explanations;
 import bunting.core.explain.Line;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.plan.Assessment;
+import bunting.core.plan.SmallestChange;
+import bunting.core.plan.WhyHere;
+import bunting.core.show.Goal;
 import bunting.core.show.Run;
 import bunting.core.show.Texts;
 import bunting.desktop.model.Selection;
@@ -17,8 +20,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
@@ -155,6 +160,20 @@ public final class Inspector extends ScrollPane {
                   + Texts.fixed(usable, 1)
                   + " A"));
     }
+    add(new PlanningEditor(session, plan.reading().show()).rows());
+    for (var g : plan.reading().decisions().report().goals()) {
+      figure(
+          new Line(
+              g.goal().text(),
+              Texts.fixed(g.value(), g.goal() == Goal.BOXES || g.goal() == Goal.GROUPS ? 0 : 1)
+                  + " "
+                  + g.goal().unit(),
+              g.proven()
+                  ? "proven: no allotment does better"
+                  : g.bound().isPresent()
+                      ? "at least " + Texts.fixed(g.bound().getAsDouble(), 1) + " is proven"
+                      : "found; nothing is proven"));
+    }
     hint("Choose a run, a port or a box, or press Ctrl K and type its name.");
   }
 
@@ -164,8 +183,66 @@ public final class Inspector extends ScrollPane {
     RunEditor editor = new RunEditor(session, plan.reading(), run);
     add(editor.rows());
     first = Optional.of(editor.firstField());
+    add(new HandEditor(session, plan.reading(), run).rows());
+    unplaced(plan, run);
+    WhyHere.of(plan.reading(), run).forEach(this::figure);
     Explanations.ofRun(plan.reading(), run).forEach(this::figure);
     findings(plan, about(plan.reading(), run));
+  }
+
+  /** What would place a run that is not: found by trial, and done at a press. */
+  private void unplaced(Assessment plan, Run run) {
+    plan.reading().decisions().unplaced().stream()
+        .filter(u -> u.run().equals(run.name()))
+        .findFirst()
+        .ifPresent(
+            u -> {
+              figure(
+                  new Line(
+                      "Not placed",
+                      Texts.number(u.measured() - u.allowed()) + " " + u.unit(),
+                      u.lacks()));
+              Button ask = new Button("What would place it?");
+              ask.setId("smallest-change");
+              VBox answer = new VBox(4, ask);
+              ask.setOnAction(
+                  e -> {
+                    ask.setDisable(true);
+                    ask.setText("Trying…");
+                    Thread.ofVirtual()
+                        .start(
+                            () -> {
+                              var found = SmallestChange.of(plan.reading().show(), u);
+                              Platform.runLater(() -> answered(answer, plan, found));
+                            });
+                  });
+              content.getChildren().add(answer);
+            });
+  }
+
+  private void answered(VBox answer, Assessment plan, Optional<SmallestChange.Change> found) {
+    Label text =
+        new Label(
+            found
+                .map(c -> "The smallest change that places it: " + c.text() + ".")
+                .orElse(
+                    "None of the changes that were tried places it: look for another type or"
+                        + " another place."));
+    text.setWrapText(true);
+    text.setId("smallest-answer");
+    answer.getChildren().setAll(text);
+    found.ifPresent(
+        c -> {
+          Button take = new Button("Do it");
+          take.setId("smallest-do");
+          take.setOnAction(
+              e -> {
+                if (session.show().filter(plan.reading().show()::equals).isPresent()) {
+                  session.edit("Done: " + c.text() + ".", c.show());
+                }
+              });
+          answer.getChildren().add(take);
+        });
   }
 
   /** Whether a finding is about the run or a segment of it. */

@@ -126,7 +126,9 @@ final class RunEditor {
             : show().withControllers(boxes);
     session.edit(
         run.name() + " goes " + (place.pin().isPresent() ? "to " : "") + place.text() + ".",
-        fixed.withRun(run.withPin(place.pin())));
+        fixed
+            .withRun(run.withPin(place.pin()))
+            .withAllotting(fixed.allotting().released(run.name())));
   }
 
   private Optional<String> name(String text) {

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
@@ -23,7 +24,8 @@ final class BoardLayout {
   private static final double GAP = 12;
 
   /** A controller's card. */
-  record Card(String controller, String facts, double y, double height, List<Row> rows) {}
+  record Card(
+      String controller, String facts, boolean folded, double y, double height, List<Row> rows) {}
 
   /**
    * A line, or the spare ports of a box together. Its shape is worked out when it first comes into
@@ -75,6 +77,11 @@ final class BoardLayout {
   private final double height;
 
   BoardLayout(Reading reading, double width) {
+    this(reading, width, Set.of());
+  }
+
+  /** With the boxes that are folded up. */
+  BoardLayout(Reading reading, double width, Set<String> folded) {
     Map<String, List<PortReading>> ports =
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
     Map<String, String> addresses =
@@ -87,7 +94,8 @@ final class BoardLayout {
       List<Row> rows = new ArrayList<>();
       double at = y + HEADER;
       List<PortReading> spare = new ArrayList<>();
-      for (PortReading p : own) {
+      boolean shut = folded.contains(id);
+      for (PortReading p : shut ? List.<PortReading>of() : own) {
         if (p.segments().isEmpty()) {
           spare.add(p);
         } else {
@@ -107,7 +115,8 @@ final class BoardLayout {
         at += SPARE;
       }
       at += PAD / 2;
-      cards.add(new Card(id, facts(c, own, addresses.getOrDefault(id, "")), y, at - y, rows));
+      String facts = facts(c, own, addresses.getOrDefault(id, ""));
+      cards.add(new Card(id, shut ? facts + folded(own) : facts, shut, y, at - y, rows));
       y = at + GAP;
     }
     height = y;
@@ -147,6 +156,20 @@ final class BoardLayout {
       }
     }
     return text.append(" · ").append(address).toString();
+  }
+
+  private static String folded(List<PortReading> ports) {
+    long used = ports.stream().filter(p -> p.pixels() > 0).count();
+    double least =
+        ports.stream()
+            .flatMap(p -> p.segments().stream())
+            .mapToDouble(s -> s.minPercent())
+            .min()
+            .orElse(100);
+    return " · folded, "
+        + used
+        + (used == 1 ? " line" : " lines")
+        + (used == 0 ? "" : ", all at or above " + Texts.fixed(Math.floor(least), 0) + " %");
   }
 
   List<Card> cards() {

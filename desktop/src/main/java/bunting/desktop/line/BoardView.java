@@ -10,6 +10,8 @@ import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import javafx.beans.InvalidationListener;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Orientation;
@@ -45,6 +47,10 @@ public final class BoardView extends Region {
   private Optional<Assessment> laidOut = Optional.empty();
   private double laidOutWidth;
   private boolean changed = true;
+  private final Set<String> folded = new TreeSet<>();
+  private Optional<PegDrag> drag = Optional.empty();
+  private double handX;
+  private double handY;
 
   /** A board on a session. */
   public BoardView(Session session, ObservableValue<Palette> palette) {
@@ -64,6 +70,10 @@ public final class BoardView extends Region {
     setOnScroll(e -> bar.setValue(clamp(bar.getValue() - e.getDeltaY())));
     setOnMousePressed(this::press);
     setOnMouseMoved(this::hover);
+    setOnDragDetected(this::take);
+    setOnMouseDragOver(this::carry);
+    setOnMouseDragReleased(e -> drop());
+    setOnMouseReleased(e -> letGo());
     setOnKeyPressed(this::key);
     Tooltip.install(this, tip);
   }
@@ -97,7 +107,7 @@ public final class BoardView extends Region {
       return;
     }
     if (layout.isEmpty() || changed || laidOutWidth != canvas.getWidth()) {
-      layout = now.map(a -> new BoardLayout(a.reading(), canvas.getWidth()));
+      layout = now.map(a -> new BoardLayout(a.reading(), canvas.getWidth(), folded));
       laidOut = now;
       changed = false;
       laidOutWidth = canvas.getWidth();
@@ -157,6 +167,7 @@ public final class BoardView extends Region {
         paintCard(g, p, reading, card, top);
       }
     }
+    drag.ifPresent(d -> new DragPainter(g, p).hand(d, handX, handY, canvas.getWidth()));
     if (isFocused()) {
       g.setStroke(p.power());
       g.setLineWidth(2);
@@ -178,7 +189,8 @@ public final class BoardView extends Region {
     g.setLineWidth(picked ? 2 : 1);
     g.strokeRoundRect(x + 0.5, y + 0.5, w - 1, card.height() - 1, 12, 12);
     LinePainter painter = new LinePainter(g, p);
-    String name = Fonts.fitted(card.controller(), Fonts.bold(14.5), 190);
+    String sign = card.folded() ? "▸ " : "▾ ";
+    String name = sign + Fonts.fitted(card.controller(), Fonts.bold(14.5), 190);
     painter.text(name, x + 14, y + 23, Fonts.bold(14.5), p.ink(), TextAlignment.LEFT);
     double from = x + 14 + Fonts.width(name, Fonts.bold(14.5)) + 18;
     painter.text(
@@ -203,8 +215,10 @@ public final class BoardView extends Region {
                 reading.show().settings().minVoltsPercent(),
                 BoardLayout.capacity(reading, row.port()))
             .paint(row, row.shape().get(), x, ry, run);
+        drag.ifPresent(d -> new DragPainter(g, p).row(d, row, x, ry, w));
       } else {
         paintSpare(painter, p, row, x, ry, selected);
+        drag.ifPresent(d -> new DragPainter(g, p).spare(d, row, x, ry));
       }
     }
   }
@@ -231,6 +245,11 @@ public final class BoardView extends Region {
 
   private void press(MouseEvent e) {
     requestFocus();
+    Optional<BoardLayout.Card> sign =
+        layout
+            .flatMap(l -> l.cardAt(e.getY() + bar.getValue()))
+            .filter(c -> e.getY() + bar.getValue() < c.y() + 34 && e.getX() < 40);
+    sign.ifPresent(c -> fold(c.controller()));
     hit(e.getX(), e.getY())
         .ifPresentOrElse(
             session.selection()::set, () -> session.selection().set(new Selection.Nothing()));
@@ -262,6 +281,106 @@ public final class BoardView extends Region {
                     new Selection.OfPort(row.get().port().controller(), row.get().port().port())));
   }
 
+  /** Folds a box up, or opens it. */
+  void fold(String controller) {
+    if (!folded.remove(controller)) {
+      folded.add(controller);
+    }
+    changed = true;
+    reread();
+  }
+
+  /** Folds all boxes up; where all are, opens them. */
+  public void foldAll() {
+    layout.ifPresent(
+        l -> {
+          List<String> all = l.cards().stream().map(BoardLayout.Card::controller).toList();
+          if (!folded.containsAll(all)) {
+            folded.addAll(all);
+          } else {
+            folded.clear();
+          }
+          changed = true;
+          reread();
+        });
+  }
+
+  /** Takes the pennant under the mouse into the hand. */
+  private void take(MouseEvent e) {
+    Optional<LineShape.Span> span = spanAt(e.getX(), e.getY());
+    span.ifPresent(s -> beginDrag(s.run(), s.firstPixel()));
+    if (drag.isPresent()) {
+      startFullDrag();
+      e.consume();
+    }
+  }
+
+  /** Takes a run into the hand; from elsewhere the caller starts the full drag. */
+  public void beginDrag(String run, int firstPixel) {
+    drag = laidOut.flatMap(a -> PegDrag.of(a.reading(), run, firstPixel));
+    tip.setOpacity(0);
+    paint();
+  }
+
+  private Optional<LineShape.Span> spanAt(double x, double y) {
+    return layout
+        .flatMap(l -> l.rowAt(y + bar.getValue()))
+        .flatMap(BoardLayout.Row::shape)
+        .flatMap(
+            s ->
+                s.runs().stream()
+                    .filter(r -> x - BoardLayout.MARGIN >= r.x1() - 2)
+                    .filter(r -> x - BoardLayout.MARGIN <= r.x2() + 2)
+                    .findFirst());
+  }
+
+  private void carry(MouseEvent e) {
+    handX = e.getX();
+    handY = e.getY();
+    if (handY < 30) {
+      bar.setValue(clamp(bar.getValue() - 14));
+    } else if (handY > getHeight() - 30) {
+      bar.setValue(clamp(bar.getValue() + 14));
+    }
+    drag.ifPresent(d -> over(d, e.getX(), e.getY()));
+    paint();
+  }
+
+  private void over(PegDrag d, double x, double y) {
+    Optional<BoardLayout.Row> row = layout.flatMap(l -> l.rowAt(y + bar.getValue()));
+    double lx = x - BoardLayout.MARGIN;
+    if (row.isEmpty()) {
+      d.overNothing();
+    } else if (row.get().shape().isEmpty()) {
+      int index = (int) Math.max(0, Math.min(row.get().ports().size() - 1, (lx - 9) / 26));
+      d.over(row.get().ports().get(index), 1);
+    } else {
+      long before =
+          row.get().shape().get().runs().stream().filter(s -> (s.x1() + s.x2()) / 2 < lx).count();
+      d.over(row.get().port(), (int) before + 1);
+    }
+  }
+
+  private void drop() {
+    Optional<PegDrag> held = drag;
+    drag = Optional.empty();
+    held.filter(PegDrag::isOverPeg)
+        .ifPresent(
+            d -> {
+              if (d.fits()) {
+                session.edit(d.name() + " px hangs on " + d.place() + ", by hand.", d.moved());
+              } else {
+                session.say(d.name() + " px, " + d.place() + ": " + d.text() + ".");
+              }
+            });
+    paint();
+  }
+
+  private void letGo() {
+    drag = Optional.empty();
+    paint();
+  }
+
   private void hover(MouseEvent e) {
     String text =
         hit(e.getX(), e.getY())
@@ -280,7 +399,13 @@ public final class BoardView extends Region {
   }
 
   private void key(KeyEvent e) {
-    if (layout.isEmpty() || e.isShortcutDown() || e.isAltDown()) {
+    if (layout.isEmpty() || e.isShortcutDown()) {
+      return;
+    }
+    if (e.isAltDown()) {
+      if (new KeyMoves(session, laidOut.orElseThrow().reading()).key(e.getCode())) {
+        e.consume();
+      }
       return;
     }
     switch (e.getCode()) {
@@ -290,12 +415,26 @@ public final class BoardView extends Region {
       case RIGHT -> stepRun(1);
       case PAGE_UP -> bar.setValue(clamp(bar.getValue() - getHeight() * 0.8));
       case PAGE_DOWN -> bar.setValue(clamp(bar.getValue() + getHeight() * 0.8));
+      case SPACE -> currentBox().ifPresent(this::fold);
       case ESCAPE -> session.selection().set(new Selection.Nothing());
       default -> {
         return;
       }
     }
     e.consume();
+  }
+
+  private Optional<String> currentBox() {
+    return switch (session.selection().get()) {
+      case Selection.OfBox b -> Optional.of(b.controller());
+      case Selection.OfPort p -> Optional.of(p.controller());
+      case Selection.OfRun r ->
+          laidOut
+              .flatMap(a -> a.reading().segmentsOf(r.name()).stream().findFirst())
+              .map(s -> s.segment().controller());
+      case Selection.Nothing n -> Optional.empty();
+      case Selection.OfPlace p -> Optional.empty();
+    };
   }
 
   private int currentLine(List<BoardLayout.Row> lines) {

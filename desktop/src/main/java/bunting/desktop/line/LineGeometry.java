@@ -141,7 +141,9 @@ final class LineGeometry {
               f.feed().id()));
     }
     stitches(s, x1, scale);
-    spans.add(new LineShape.Span(x1, x2, label(s, x2 - x1 + JOINT - 2), s.run().name()));
+    spans.add(
+        new LineShape.Span(
+            x1, x2, label(s, x2 - x1 + JOINT - 2), s.run().name(), s.segment().firstPixel()));
   }
 
   /** A stitch where the segment begins and at each change of universe, with the slots there. */

@@ -53,5 +53,5 @@ record LineShape(
   /**
    * A segment from {@code x1} to {@code x2}; {@code label} is empty where there is no room for one.
    */
-  record Span(double x1, double x2, String label, String run) {}
+  record Span(double x1, double x2, String label, String run, int firstPixel) {}
 }

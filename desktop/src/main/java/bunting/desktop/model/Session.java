@@ -3,6 +3,7 @@ package bunting.desktop.model;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.plan.Moves;
+import bunting.core.ports.SearchWatch;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.files.BadInputException;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicInteger;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -51,7 +53,10 @@ public final class Session {
   private final ReadOnlyIntegerWrapper opened = new ReadOnlyIntegerWrapper();
   private Optional<Counting> counting = Optional.empty();
   private Optional<Show> saved = Optional.empty();
-  private int planNumber;
+  private final AtomicInteger planNumber = new AtomicInteger();
+  private volatile boolean stopSearch;
+  private boolean searchesAlong = true;
+  private final ReadOnlyObjectWrapper<String> searching = new ReadOnlyObjectWrapper<>("");
 
   /** A count on its way into the plan. */
   private record Counting(String what, Assessment before) {}
@@ -222,32 +227,103 @@ public final class Session {
   /** Drops a plan that is being made; the show stays as it was before that edit. */
   public void cancelPlanning() {
     counting = Optional.empty();
-    planNumber++;
+    planNumber.incrementAndGet();
     planning.set(false);
     message.set("Planning stopped; the last step was taken back.");
     takeBack.run();
   }
 
   private void plan(Show show) {
-    int number = ++planNumber;
+    int number = planNumber.incrementAndGet();
+    searching.set("");
+    stopSearch = false;
     long pixels = show.runs().stream().mapToLong(r -> r.pixels()).sum();
     if (pixels <= PIXELS_AT_ONCE) {
       planning.set(false);
-      take(Assessor.plan(show));
+      take(Assessor.sketch(show));
+      search(show, number);
       return;
     }
     planning.set(true);
     worker.execute(
         () -> {
-          Assessment result = Assessor.plan(show);
+          if (number != planNumber.get()) {
+            return;
+          }
+          Assessment result = Assessor.sketch(show);
           Platform.runLater(
               () -> {
-                if (number == planNumber) {
+                if (number == planNumber.get()) {
                   planning.set(false);
                   take(result);
+                  search(show, number);
                 }
               });
         });
+  }
+
+  /** Looks for better places beside the interface; only what is better is taken. */
+  private void search(Show show, int number) {
+    if (!searchesAlong) {
+      return;
+    }
+    searching.set("Searching for better places…");
+    SearchWatch watch =
+        new SearchWatch() {
+          @Override
+          public boolean stopped() {
+            return number != planNumber.get() || stopSearch;
+          }
+
+          @Override
+          public void step(int part, int parts, String doing) {
+            String text = "Searching " + part + " of " + parts + ": " + doing + "…";
+            Platform.runLater(
+                () -> {
+                  if (number == planNumber.get()) {
+                    searching.set(text);
+                  }
+                });
+          }
+        };
+    worker.execute(
+        () -> {
+          if (number != planNumber.get()) {
+            return;
+          }
+          Assessment found = Assessor.plan(show, watch);
+          Platform.runLater(
+              () -> {
+                if (number == planNumber.get()) {
+                  searching.set("");
+                  takeFound(found);
+                }
+              });
+        });
+  }
+
+  private void takeFound(Assessment found) {
+    Assessment before = assessment.get().orElseThrow();
+    Moves moves = Moves.between(before, found);
+    if (!moves.moved().isEmpty()) {
+      message.set("The search found better places. " + moves.text());
+    }
+    assessment.set(Optional.of(found));
+  }
+
+  /** Stops the search with the best so far. */
+  public void stopSearching() {
+    stopSearch = true;
+  }
+
+  /** Whether a search follows every plan; without it the first fit stands. */
+  public void setSearchesAlong(boolean on) {
+    searchesAlong = on;
+  }
+
+  /** What is being searched, for people; empty while nothing is. */
+  public ReadOnlyObjectProperty<String> searching() {
+    return searching.getReadOnlyProperty();
   }
 
   private void take(Assessment result) {

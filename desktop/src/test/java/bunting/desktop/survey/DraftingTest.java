@@ -27,6 +27,7 @@ class DraftingTest {
   @BeforeEach
   void begin() {
     session = new Session();
+    session.setSearchesAlong(false);
     session.start(Show.of(List.of()), Optional.empty());
     drafting = new Drafting(session, () -> painted++);
   }

@@ -41,6 +41,7 @@ abstract class WindowDriver {
    */
   void open(Stage stage) {
     session = new Session();
+    session.setSearchesAlong(false);
     window = Optional.of(new MainWindow(stage, session, () -> {}, asker));
     stage.show();
   }

@@ -1,0 +1,80 @@
+package bunting.desktop.addresses;
+
+import bunting.core.show.Addressing;
+import bunting.desktop.look.Palette;
+import bunting.desktop.model.Session;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The universe tape with what finds and folds it. */
+public final class AddressScreen extends VBox {
+  private final Session session;
+  private final TapeView tape;
+  private final Label policy = new Label();
+
+  /** A screen on a session. */
+  public AddressScreen(Session session, ObservableValue<Palette> palette) {
+    super(6);
+    this.session = session;
+    this.tape = new TapeView(session, palette);
+    getStyleClass().add("survey");
+    Label title = new Label("Universe tape");
+    title.getStyleClass().add("heading");
+    title.setMinWidth(USE_PREF_SIZE);
+    policy.getStyleClass().add("soft");
+    TextField find = new TextField();
+    find.setId("tape-find");
+    find.setPromptText("universe, box or run");
+    find.setAccessibleText("Find a universe, a box or a run on the tape");
+    find.setPrefColumnCount(13);
+    find.setMinWidth(USE_PREF_SIZE);
+    find.setOnAction(
+        e -> {
+          if (!find.getText().isBlank() && !tape.find(find.getText().strip())) {
+            session.say("Nothing on the tape is called " + find.getText().strip() + ".");
+          }
+        });
+    Button fold = new Button("Fold all");
+    fold.setId("tape-fold");
+    fold.getStyleClass().add("small");
+    fold.setMinWidth(USE_PREF_SIZE);
+    fold.setOnAction(e -> tape.foldAll());
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox top = new HBox(10, title, policy, gap, find, fold);
+    top.setAlignment(Pos.CENTER_LEFT);
+    VBox.setVgrow(tape, Priority.ALWAYS);
+    getChildren().addAll(top, tape);
+    session.assessment().addListener(o -> refresh());
+    refresh();
+  }
+
+  private void refresh() {
+    session
+        .show()
+        .ifPresent(
+            show -> {
+              Addressing a = show.addressing();
+              policy.setText(
+                  Names.of(a.protocol())
+                      + " · "
+                      + Names.of(a.split())
+                      + show.allotting()
+                          .handOut()
+                          .map(h -> " · ● handed out " + h.date())
+                          .orElse(" · not handed out"));
+            });
+  }
+
+  /** Puts the keyboard on the tape. */
+  public void focusTape() {
+    tape.requestFocus();
+  }
+}

@@ -1,0 +1,89 @@
+package bunting.desktop.line;
+
+import bunting.core.assess.Reading;
+import bunting.core.assess.SegmentReading;
+import bunting.core.plan.ByHand;
+import bunting.core.ports.BoxLoads;
+import bunting.core.show.Segment;
+import bunting.desktop.model.Selection;
+import bunting.desktop.model.Session;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.input.KeyCode;
+
+/** The selected run moved by keys: along its line, or to the next peg of its box that takes it. */
+final class KeyMoves {
+  private final Session session;
+  private final Reading reading;
+
+  KeyMoves(Session session, Reading reading) {
+    this.session = session;
+    this.reading = reading;
+  }
+
+  /** Whether the key was one of ours, held with Alt. */
+  boolean key(KeyCode code) {
+    Optional<Segment> piece =
+        session.selection().get() instanceof Selection.OfRun r
+            ? reading.segmentsOf(r.name()).stream().map(SegmentReading::segment).findFirst()
+            : Optional.empty();
+    if (piece.isEmpty()) {
+      return false;
+    }
+    return switch (code) {
+      case LEFT -> along(piece.get(), -1);
+      case RIGHT -> along(piece.get(), 1);
+      case UP -> toPort(piece.get(), -1);
+      case DOWN -> toPort(piece.get(), 1);
+      default -> false;
+    };
+  }
+
+  private boolean along(Segment s, int by) {
+    long chain =
+        reading.segments().stream()
+            .map(SegmentReading::segment)
+            .filter(o -> o.controller().equals(s.controller()) && o.port() == s.port())
+            .count();
+    int to = s.position() + by;
+    if (to >= 1 && to <= chain) {
+      session.edit(
+          s.run() + " is in place " + to + " of its line, by hand.",
+          ByHand.move(reading, s.run(), s.firstPixel(), s.controller(), s.port(), to));
+    } else {
+      session.say(s.run() + " is at the end of its line already.");
+    }
+    return true;
+  }
+
+  private boolean toPort(Segment s, int by) {
+    BoxLoads boxes = new BoxLoads(reading.show(), reading.decisions(), s.run());
+    List<String> ids = boxes.ids();
+    int box = ids.indexOf(s.controller());
+    int port = s.port() + by;
+    String why = "";
+    while (box >= 0 && box < ids.size()) {
+      for (; port >= 1 && port <= boxes.ports(ids.get(box)); port += by) {
+        var fit =
+            boxes.fit(
+                reading.show().run(s.run()).orElseThrow(),
+                s.firstPixel(),
+                s.lastPixel(),
+                ids.get(box),
+                port);
+        if (fit.hindrance().isEmpty()) {
+          session.edit(
+              s.run() + " hangs on " + ids.get(box) + " port " + port + ", by hand.",
+              ByHand.move(reading, s.run(), s.firstPixel(), ids.get(box), port, Integer.MAX_VALUE));
+          return true;
+        }
+        why = ids.get(box) + " port " + port + ": " + fit.hindrance().get();
+      }
+      box += by;
+      port = box < 0 || box >= ids.size() ? 0 : by > 0 ? 1 : boxes.ports(ids.get(box));
+    }
+    session.say(
+        "No peg in that direction takes " + s.run() + (why.isEmpty() ? "." : "; " + why + "."));
+    return true;
+  }
+}
