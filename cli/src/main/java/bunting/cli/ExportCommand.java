@@ -1,5 +1,7 @@
 package bunting.cli;
 
+import bunting.core.plan.Assessor;
+import bunting.files.PatchExports;
 import bunting.files.RunsWriter;
 import bunting.files.ShowFiles;
 import bunting.files.TextFiles;
@@ -12,7 +14,9 @@ import picocli.CommandLine.Parameters;
 @Command(
     name = "export",
     mixinStandardHelpOptions = true,
-    description = "Writes the run list of a show as RUNS.csv.")
+    description =
+        "Writes the run list of a show as RUNS.csv, or with --patch its addresses (csv, xlsx, json)"
+            + " or rig (mvr).")
 final class ExportCommand implements Callable<Integer> {
   @Parameters(paramLabel = "SHOW", description = "A show file, or a run list.")
   private Path show = Path.of("");
@@ -24,8 +28,17 @@ final class ExportCommand implements Callable<Integer> {
       description = "The list to write.")
   private Path out = Path.of("");
 
+  @Option(
+      names = "--patch",
+      description = "Write the patch in the format of the file's ending, not the run list.")
+  private boolean patch;
+
   @Override
   public Integer call() throws Exception {
+    if (patch) {
+      PatchExports.write(Assessor.plan(ShowFiles.open(show)), out);
+      return 0;
+    }
     TextFiles.write(out, RunsWriter.write(ShowFiles.open(show)));
     return 0;
   }

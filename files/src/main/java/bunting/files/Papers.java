@@ -12,8 +12,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The paperwork, each as PDF and CSV: box-lid cards, patch table, count sheet, cut list, order
- * list, custom lengths, and plain sets and bulb strings where there are any.
+ * The paperwork, each as PDF and CSV: box-lid cards, patch table (also XLSX, JSON and, with the
+ * rig, MVR), network sheet, count sheet, cut list, order list, custom lengths, and plain sets and
+ * bulb strings where there are any.
  */
 public final class Papers {
   private Papers() {}
@@ -25,6 +26,11 @@ public final class Papers {
     papers.put("box-lid-cards.csv", BoxLidCards.csv(plan));
     papers.put("patch-table.pdf", Pdf.render(PatchTable.html(plan)));
     papers.put("patch-table.csv", PatchTable.csv(plan));
+    papers.put("patch-table.xlsx", PatchExports.xlsx(plan));
+    papers.put("patch-table.json", PatchExports.json(plan));
+    papers.put("rig.mvr", Rig.mvr(plan));
+    papers.put("network-sheet.pdf", Pdf.render(NetworkTable.html(plan)));
+    papers.put("network-sheet.csv", NetworkTable.csv(plan));
     Show show = plan.reading().show();
     CutList cuts = CutList.of(show);
     papers.put("count-sheet.pdf", Pdf.render(CountSheet.html(plan)));

@@ -26,10 +26,15 @@ final class PatchTable {
   private PatchTable() {}
 
   static byte[] csv(Assessment plan) {
+    return Csv.table(table(plan));
+  }
+
+  /** Head and rows. */
+  static List<List<String>> table(Assessment plan) {
     List<List<String>> table = new ArrayList<>();
     table.add(HEAD);
     table.addAll(rows(plan));
-    return Csv.table(table);
+    return table;
   }
 
   static String html(Assessment plan) {

@@ -15,10 +15,11 @@ import java.util.TreeSet;
 
 /**
  * Slots beside those that were handed out. A pixel that was handed out has the slots that it had
- * then. Any other piece goes, in one stretch, into the first of these that holds it: what is free
- * in the universes of its own box and runs on into free ones behind; universes of which every slot
- * is free, whether in a gap or behind the last. It never shares a universe with another box, so
- * that each universe has one receiver. New pixels never straddle two universes.
+ * then. Any other piece goes, in one stretch, into the first of these that holds it: right behind
+ * what was handed out of its own run; what is free in the universes of its own box and runs on into
+ * free ones behind; universes of which every slot is free, whether in a gap or behind the last. It
+ * never shares a universe with another box, so that each universe has one receiver. New pixels
+ * never straddle two universes.
  */
 final class NailedSlots {
   private final Addressing policy;
@@ -72,7 +73,7 @@ final class NailedSlots {
       free += starts[set] < 0 ? 1 : 0;
     }
     if (free > 0) {
-      int[] fresh = stretch(free, channels);
+      int[] fresh = stretch(run, free, channels);
       int next = 0;
       for (int i = 0; i < starts.length && fresh.length > 0; i++) {
         int set = fitting.reversed() ? starts.length - 1 - i : i;
@@ -121,9 +122,11 @@ final class NailedSlots {
     return -1;
   }
 
-  /** Starts of so many sets in one free stretch, which is taken; empty when there is none. */
-  private int[] stretch(int sets, int channels) {
-    Optional<int[]> found = Optional.empty();
+  /**
+   * Starts of so many sets of a run in one free stretch, which is taken; empty when there is none.
+   */
+  private int[] stretch(String run, int sets, int channels) {
+    Optional<int[]> found = behind(run, sets, channels);
     int wished = policy.boxStarts().at().getOrDefault(box, 0);
     if (freshBox && wished > 0) {
       found = layout(absolute(wished, 1), sets, channels);
@@ -148,6 +151,19 @@ final class NailedSlots {
       own.add(start / SlotCursor.SLOTS + 1);
     }
     return starts;
+  }
+
+  /** Right behind what was handed out of the same run: a count that went up. */
+  private Optional<int[]> behind(String run, int sets, int channels) {
+    Optional<int[]> found = Optional.empty();
+    for (HandOut.Nail nail : nails.getOrDefault(run, List.of())) {
+      SlotRange end = nail.slots().isEmpty() ? new SlotRange(1, 1, 1) : nail.slots().getLast();
+      int next = absolute(end.universe(), end.last()) + 1;
+      if (!nail.slots().isEmpty() && end.last() < SlotCursor.SLOTS) {
+        found = found.or(() -> layout(next, sets, channels));
+      }
+    }
+    return found;
   }
 
   private Optional<int[]> inUniverse(int universe, int sets, int channels) {

@@ -126,18 +126,19 @@ public final class BoxLoads {
       return Optional.of("it carries " + signal.id() + ", not " + type.signal().id());
     }
     int over = load.pixels() + count - box.type().pixelsPerPortMax();
-    if (over > 0) {
-      return Optional.of(
-          over + " px over the " + box.type().pixelsPerPortMax() + " that a port takes");
-    }
     double budget = PortRules.budgetMicros(show.settings().targetFps());
-    if (micros > budget + 1e-6) {
+    int late = (int) Math.ceil((micros - budget) / type.wireMicros() - 1e-9);
+    if (late > 0 && late >= over) {
       return Optional.of(
-          (int) Math.ceil((micros - budget) / type.wireMicros() - 1e-9)
+          late
               + " px too many for "
               + Texts.number(show.settings().targetFps())
               + " fps: it would do "
               + Texts.fixed(PortRules.refreshHz(micros), 1));
+    }
+    if (over > 0) {
+      return Optional.of(
+          over + " px over the " + box.type().pixelsPerPortMax() + " that a port takes");
     }
     return Optional.empty();
   }

@@ -17,6 +17,8 @@ final class ChainOrder {
   /** Less than this saved is not worth an order that surprises, metres. */
   private static final double WORTH_M = 1;
 
+  private static final double WORTH_SHARE = 0.15;
+
   private ChainOrder() {}
 
   /** Puts the chains of a box into their order; the chains of held runs stay. */
@@ -26,8 +28,9 @@ final class ChainOrder {
       boolean free = pieces.stream().noneMatch(p -> held.contains(p.run().name()));
       if (free && pieces.size() > 1) {
         List<Piece> best = best(box.controller().at(), pieces);
-        if (length(box.controller().at(), best) + WORTH_M
-            <= length(box.controller().at(), pieces)) {
+        double now = length(box.controller().at(), pieces);
+        double saved = now - length(box.controller().at(), best);
+        if (saved >= Math.max(WORTH_M, WORTH_SHARE * now)) {
           box.reorder(port, best);
         }
       }

@@ -114,7 +114,7 @@ public final class AddressSide extends ScrollPane {
           }
         });
     if (!byState.containsKey(State.MOVES)) {
-      line(State.MOVES, "none that was handed out", "");
+      line(State.STAYS, "nothing that was handed out moves", "");
     }
   }
 

@@ -77,7 +77,7 @@ final class PolicyEditor {
             "Boxes at",
             "policy-every",
             a.boxStarts().every() == 0 ? "" : "" + a.boxStarts().every(),
-            "one after the other; 10: at 10, 20…",
+            "after each other, or every",
             this::every));
     if (session.selection().get() instanceof Selection.OfBox box) {
       Integer at = a.boxStarts().at().get(box.controller());

@@ -6,6 +6,7 @@ import bunting.desktop.model.Session;
 import bunting.desktop.survey.UnderlayEdits;
 import bunting.files.BadInputException;
 import bunting.files.Papers;
+import bunting.files.PatchExports;
 import bunting.files.RunsWriter;
 import bunting.files.ShowFiles;
 import bunting.files.TextFiles;
@@ -73,6 +74,12 @@ final class Commands {
         "Shortcut+E",
         open,
         () -> asker.save("Write the run list", "RUNS.csv").ifPresent(this::export));
+    add(
+        "patch",
+        "Write the patch for the sequences (csv, xlsx, json) or the rig (mvr)…",
+        "Shortcut+Shift+E",
+        open,
+        () -> asker.save("Write the patch", "patch.xlsx").ifPresent(this::patch));
     add(
         "underlay",
         "Lay a photo or a drawing under the elevation…",
@@ -155,6 +162,15 @@ final class Commands {
     try {
       TextFiles.write(file, RunsWriter.write(session.show().orElseThrow()));
       session.say("The run list is in " + file.getFileName() + ".");
+    } catch (BadInputException e) {
+      session.say(String.valueOf(e.getMessage()));
+    }
+  }
+
+  private void patch(Path file) {
+    try {
+      PatchExports.write(session.assessment().get().orElseThrow(), file);
+      session.say("The patch is in " + file.getFileName() + ".");
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
     }

@@ -41,7 +41,7 @@ final class Rail extends VBox {
     sheets(SURVEY, sub, go);
     sheets(ADDRESSES, under, go);
     VBox.setVgrow(boxes, Priority.ALWAYS);
-    getChildren().addAll(survey, sub, ports, boxes, addresses, under);
+    getChildren().addAll(survey, sub, ports, addresses, under, boxes);
   }
 
   private void sheets(List<Screen> screens, VBox into, Consumer<Screen> go) {

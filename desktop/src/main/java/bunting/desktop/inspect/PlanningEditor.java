@@ -57,7 +57,7 @@ final class PlanningEditor {
             "Spare",
             "plan-spare",
             planning.sparePorts(),
-            "ports a new box",
+            "ports a box",
             (p, v) -> p.withSparePorts((int) Math.round(v))));
     rows.add(
         number(

@@ -32,12 +32,13 @@ final class DragPainter {
     String text = Fonts.fitted(drag.brief(row.port()), Fonts.bold(11.5), WIDEST);
     double wide = Fonts.width(text, Fonts.bold(11.5)) + 16;
     double left = x + w - wide - 8;
+    double top = y + row.height() - 27;
     g.setFill(p.card());
-    g.fillRoundRect(left, y + 4, wide, 22, 8, 8);
+    g.fillRoundRect(left, top, wide, 22, 8, 8);
     g.setStroke(colour);
     g.setLineWidth(1.2);
-    g.strokeRoundRect(left, y + 4, wide, 22, 8, 8);
-    painter.text(text, left + 8, y + 19, Fonts.bold(11.5), colour, TextAlignment.LEFT);
+    g.strokeRoundRect(left, top, wide, 22, 8, 8);
+    painter.text(text, left + 8, top + 15, Fonts.bold(11.5), colour, TextAlignment.LEFT);
   }
 
   /** Spare pegs: ringed, ticked or crossed. */
@@ -47,7 +48,7 @@ final class DragPainter {
       Color colour = judged(drag, port);
       ring(colour, px, y + 13);
       boolean fits = drag.fit(port.controller(), port.port()).hindrance().isEmpty();
-      painter.text(fits ? "✓" : "✕", px + 6, y + 7, Fonts.bold(10), colour, TextAlignment.LEFT);
+      painter.text(fits ? "✓" : "✕", px + 5, y + 8, Fonts.bold(10), colour, TextAlignment.LEFT);
       px += 26;
     }
   }
@@ -55,7 +56,7 @@ final class DragPainter {
   private void ring(Color colour, double x, double y) {
     g.setStroke(colour);
     g.setLineWidth(2.5);
-    g.strokeOval(x - 13, y - 13, 26, 26);
+    g.strokeOval(x - 11.5, y - 11.5, 23, 23);
   }
 
   /** The pennant under the hand, with what the peg under it would make of it. */

@@ -1,0 +1,145 @@
+package bunting.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.assess.Reading;
+import bunting.core.explain.Line;
+import bunting.core.ports.BoxLoads;
+import bunting.core.show.Controller;
+import bunting.core.show.Pin;
+import bunting.core.show.Run;
+import bunting.core.show.Segment;
+import bunting.core.show.Show;
+import bunting.core.show.Unplaced;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.junit.jupiter.api.Test;
+
+class ByHandTest {
+  private static Show show() {
+    return Show.of(
+            List.of(
+                Run.of("rim", "12v-strip-60", 300),
+                Run.of("hub", "12v-strip-60", 60),
+                Run.of("gate", "12v-strip-60", 240),
+                Run.of("boat", "5v-strip-60", 100)))
+        .withControllers(
+            List.of(new Controller("Mill", "box-4", 0, 0), new Controller("Weir", "box-4", 30, 0)));
+  }
+
+  private static Reading plan(Show show) {
+    return Reading.of(show, Planner.sketch(show));
+  }
+
+  private static List<String> chain(Reading plan, String box, int port) {
+    return plan.port(box, port).orElseThrow().segments().stream()
+        .map(s -> s.run().name() + " " + s.segment().firstPixel() + "-" + s.segment().lastPixel())
+        .toList();
+  }
+
+  @Test
+  void aPieceGoesToAnotherPegAndIntoAnotherPlaceOfItsChain() {
+    Reading before = plan(show());
+    assertThat(chain(before, "Mill", 1)).containsExactly("rim 1-300", "hub 1-60", "gate 1-240");
+    Reading moved = plan(ByHand.move(before, "hub", 1, "Mill", 4, 1));
+    assertThat(chain(moved, "Mill", 4)).containsExactly("hub 1-60");
+    Reading first = plan(ByHand.move(before, "gate", 1, "Mill", 1, 1));
+    assertThat(chain(first, "Mill", 1)).containsExactly("gate 1-240", "rim 1-300", "hub 1-60");
+    Reading last = plan(ByHand.move(first, "gate", 1, "Mill", 1, Integer.MAX_VALUE));
+    assertThat(chain(last, "Mill", 1)).containsExactly("rim 1-300", "hub 1-60", "gate 1-240");
+    Show free = ByHand.release(last.show(), "gate");
+    assertThat(free.allotting().byHand()).noneMatch(h -> h.run().equals("gate"));
+  }
+
+  @Test
+  void aRunIsCutInTwoAndJoinedAgain() {
+    Reading before = plan(show());
+    Segment rim = before.segmentsOf("rim").getFirst().segment();
+    Reading cut = plan(ByHand.split(before, rim, 120));
+    // Two pieces that follow each other on one port are one segment of the plan.
+    Reading away = plan(ByHand.move(cut, "rim", 121, "Mill", 3, 1));
+    assertThat(away.show().allotting().byHand())
+        .filteredOn(h -> h.run().equals("rim"))
+        .extracting(h -> h.firstPixel() + "-" + h.lastPixel() + " " + h.port())
+        .containsExactlyInAnyOrder("1-120 1", "121-300 3");
+    assertThat(chain(away, "Mill", 3)).containsExactly("rim 121-300");
+    Reading whole = plan(ByHand.join(away, "rim"));
+    assertThat(chain(whole, "Mill", 1)).contains("rim 1-300");
+    assertThat(whole.segmentsOf("rim")).hasSize(1);
+  }
+
+  @Test
+  void pegsSayWhatTheyWouldCarryAndWhyNot() {
+    Reading plan = plan(show());
+    BoxLoads boxes = new BoxLoads(plan.show(), plan.decisions(), "boat");
+    Run boat = show().run("boat").orElseThrow();
+    Run rim = show().run("rim").orElseThrow();
+    assertThat(boxes.fit(boat, 1, 100, "Mill", 1).hindrance().orElseThrow()).contains("12 V");
+    BoxLoads.Fit free =
+        new BoxLoads(plan.show(), plan.decisions(), "rim").fit(rim, 1, 300, "Mill", 2);
+    assertThat(free.hindrance()).isEmpty();
+    assertThat(free.pixels()).isEqualTo(300);
+    // 300 RGB pixels x 30 us + 300 us = 9.3 ms (arithmetic).
+    assertThat(free.hz()).isBetween(107.5, 107.6);
+    Run long1 = Run.of("long", "12v-strip-60", 800);
+    Show more = show().withNewRun(long1);
+    Reading with = plan(more);
+    assertThat(new BoxLoads(more, with.decisions()).fit(long1, 1, 800, "Mill", 1).hindrance())
+        .isPresent();
+  }
+
+  @Test
+  void everyPlacedRunSaysWhyItIsThereAndWhatIsNext() {
+    Reading plan = Assessor.plan(show()).reading();
+    List<Line> rim = WhyHere.of(plan, show().run("rim").orElseThrow());
+    assertThat(rim.getFirst().title()).isEqualTo("Why here?");
+    assertThat(rim.getFirst().arithmetic()).contains("m of lead");
+    assertThat(rim).anyMatch(l -> l.title().equals("Next best") || l.title().startsWith("Not on"));
+    Reading held = plan(ByHand.hold(plan, "rim"));
+    assertThat(WhyHere.of(held, show().run("rim").orElseThrow()).getFirst().arithmetic())
+        .contains("by hand");
+  }
+
+  private static Run pinned(
+      String name, String type, int pixels, boolean split, Optional<Pin> pin) {
+    Run r = Run.of(name, type, pixels);
+    return new Run(
+        r.name(),
+        type,
+        pixels,
+        OptionalDouble.empty(),
+        r.start(),
+        Optional.empty(),
+        OptionalDouble.empty(),
+        Optional.empty(),
+        pin,
+        split,
+        Map.of());
+  }
+
+  private static Optional<SmallestChange.Change> change(Show show) {
+    Unplaced unplaced = Planner.sketch(show).unplaced().getFirst();
+    return SmallestChange.of(show, unplaced);
+  }
+
+  @Test
+  void theSmallestChangePlacesWhatWasUnplaced() {
+    Show one = show().withControllers(List.of(new Controller("Mill", "box-4", 0, 0)));
+    Show whole =
+        one.withRuns(List.of(pinned("wall", "12v-strip-60", 900, false, Optional.empty())));
+    assertThat(change(whole).orElseThrow().text()).isEqualTo("let it be divided");
+    Pin tight = new Pin("Mill", OptionalInt.of(1));
+    Show pinned =
+        one.withRuns(List.of(pinned("wall", "12v-strip-60", 900, true, Optional.of(tight))));
+    assertThat(change(pinned).orElseThrow().text()).contains("planner choose");
+    Show full =
+        one.withRuns(
+            List.of(Run.of("wall", "12v-strip-60", 3200), Run.of("owl", "5v-strip-60", 10)));
+    SmallestChange.Change box = change(full).orElseThrow();
+    assertThat(box.text()).startsWith("add a box");
+    assertThat(Planner.sketch(box.show()).unplaced()).isEmpty();
+  }
+}

@@ -1,0 +1,49 @@
+package bunting.files;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+
+/** ZIP archives that are the same bytes for the same content. */
+final class Archive {
+  /** 1 January 1980, the first day of the format. */
+  private static final long NO_TIME = 315_532_800_000L;
+
+  private Archive() {}
+
+  static byte[] of(Map<String, byte[]> files) {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try (ZipOutputStream zip = new ZipOutputStream(bytes, StandardCharsets.UTF_8)) {
+      for (Map.Entry<String, byte[]> file : files.entrySet()) {
+        ZipEntry entry = new ZipEntry(file.getKey());
+        entry.setTimeLocal(
+            java.time.LocalDateTime.ofEpochSecond(NO_TIME / 1000, 0, java.time.ZoneOffset.UTC));
+        zip.putNextEntry(entry);
+        zip.write(file.getValue());
+        zip.closeEntry();
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("memory does not fail to be written", e);
+    }
+    return bytes.toByteArray();
+  }
+
+  static Map<String, byte[]> read(byte[] archive) {
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
+      for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
+        files.put(e.getName(), zip.readAllBytes());
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("memory does not fail to be read", e);
+    }
+    return files;
+  }
+}
