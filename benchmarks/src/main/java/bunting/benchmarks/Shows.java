@@ -65,4 +65,27 @@ final class Shows {
         runs,
         List.of());
   }
+
+  /** Runs of three voltages along a street of sites, a third of them whole, some in groups. */
+  static Show onSites(int runs, int sites, int seed) {
+    Random random = new Random(seed);
+    List<String> types = List.of("5v-strip-60", "12v-string-10", "24v-strip-60-rgbw");
+    List<Run> list = new ArrayList<>();
+    for (int i = 0; i < runs; i++) {
+      var at = new Point(random.nextDouble() * 30 * sites, random.nextInt(8));
+      list.add(
+          Run.of("r" + i, types.get(random.nextInt(3)), 30 + 6 * random.nextInt(73))
+              .withHanging(bunting.core.show.Hanging.straight(at, Optional.empty()))
+              .withSplit(random.nextInt(3) > 0)
+              .withGroup(
+                  random.nextInt(4) == 0
+                      ? Optional.of("g" + (int) (at.x() / 15))
+                      : Optional.empty()));
+    }
+    List<Site> places = new ArrayList<>();
+    for (int i = 0; i < sites; i++) {
+      places.add(new Site("s" + i, 15 + 30 * i, 0));
+    }
+    return Show.of(list).withSites(places);
+  }
 }

@@ -20,7 +20,6 @@ import java.util.stream.Collectors;
 
 /** How ports are planned, what is held by hand, what was handed out, and the network. */
 final class AllottingJson {
-  private static final int MANY = 1_000_000;
   private static final Pattern BASE =
       Pattern.compile("(25[0-4]|2[0-4]\\d|1?\\d?\\d)\\.(25[0-5]|2[0-4]\\d|1?\\d?\\d)");
 
@@ -154,7 +153,7 @@ final class AllottingJson {
         f.whole("lastPixel", Range.between(first, Run.PIXELS_MAX)),
         f.text("controller"),
         f.whole("port", Range.between(0, 10_000)),
-        f.whole("position", Range.between(0, MANY)));
+        f.whole("position", Range.between(0, Integer.MAX_VALUE)));
   }
 
   private static HandOut.Nail nail(JsonFields f) throws BadInputException {

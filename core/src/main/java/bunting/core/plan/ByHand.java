@@ -2,13 +2,16 @@ package bunting.core.plan;
 
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.ports.BoxLoads;
 import bunting.core.show.Held;
+import bunting.core.show.Run;
 import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Moves of pieces by hand, as new shows. What is moved is held there, and so are the chains that it
@@ -84,21 +87,36 @@ public final class ByHand {
     return with(plan, pieces);
   }
 
-  /** A piece in two, both where it was; the second may then be moved away. */
-  public static Show split(Reading plan, Segment piece, int afterPixel) {
+  /**
+   * A piece in two: the first stays, the second goes to the nearest other peg that takes it. Empty:
+   * no other peg does.
+   */
+  public static Optional<Show> split(Reading plan, Segment piece, int afterPixel) {
+    BoxLoads boxes = new BoxLoads(plan.show(), plan.decisions(), piece.run());
+    Run run = plan.show().run(piece.run()).orElseThrow();
+    return boxes.ids().stream()
+        .sorted(Comparator.comparing(id -> !id.equals(piece.controller())))
+        .flatMap(
+            id ->
+                IntStream.rangeClosed(1, boxes.ports(id))
+                    .filter(port -> !id.equals(piece.controller()) || port != piece.port())
+                    .mapToObj(port -> boxes.fit(run, afterPixel + 1, piece.lastPixel(), id, port)))
+        .filter(fit -> fit.hindrance().isEmpty())
+        .findFirst()
+        .map(fit -> split(plan, piece, afterPixel, fit));
+  }
+
+  private static Show split(Reading plan, Segment piece, int afterPixel, BoxLoads.Fit to) {
     List<Held> pieces = holding(plan, piece.run(), piece.controller(), piece.port());
     List<Held> cut = new ArrayList<>();
     for (Held h : pieces) {
-      boolean here = h.controller().equals(piece.controller()) && h.port() == piece.port();
       if (h.run().equals(piece.run())
           && afterPixel >= h.firstPixel()
           && afterPixel < h.lastPixel()) {
         cut.add(h.withPixels(h.firstPixel(), afterPixel));
         cut.add(
             h.withPixels(afterPixel + 1, h.lastPixel())
-                .at(h.controller(), h.port(), h.position() + 1));
-      } else if (here && h.position() > piece.position()) {
-        cut.add(h.at(h.controller(), h.port(), h.position() + 1));
+                .at(to.controller(), to.port(), Integer.MAX_VALUE));
       } else {
         cut.add(h);
       }

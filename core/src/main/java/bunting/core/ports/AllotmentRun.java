@@ -102,9 +102,7 @@ final class AllotmentRun {
     pieces.stream().filter(p -> !holds(runs.get(p.run()), p)).forEach(p -> unfit.add(p.run()));
     for (Held h : pieces) {
       Run run = runs.get(h.run());
-      if (!unfit.contains(h.run())
-          && !placer.placePiece(
-              new Piece(run, type(run), h.firstPixel(), h.lastPixel()), box(h), h.port())) {
+      if (!unfit.contains(h.run()) && !placer.placeBehind(piece(run, h), box(h), h.port())) {
         unfit.add(h.run());
       }
     }
@@ -123,6 +121,10 @@ final class AllotmentRun {
       }
     }
     queue.removeIf(r -> held.containsKey(r.name()) && !unfit.contains(r.name()));
+  }
+
+  private Piece piece(Run run, Held h) {
+    return new Piece(run, type(run), h.firstPixel(), h.lastPixel());
   }
 
   private boolean holds(Run run, Held h) {

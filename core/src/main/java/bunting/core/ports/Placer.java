@@ -129,6 +129,18 @@ final class Placer {
     return box.room(port, piece.type(), targetFps) >= piece.pixels() && tryAppend(box, port, piece);
   }
 
+  /** The same; right behind the pixels before it, it becomes one piece with them. */
+  boolean placeBehind(Piece piece, BoxLoad box, int port) {
+    List<Piece> chain = box.ports().get(port - 1).pieces();
+    Piece last = chain.isEmpty() ? piece : chain.getLast();
+    boolean joins = last.run().equals(piece.run()) && last.last() + 1 == piece.first();
+    if (!joins) {
+      return placePiece(piece, box, port);
+    }
+    box.removeLast(port);
+    return placePiece(new Piece(piece.run(), piece.type(), last.first(), piece.last()), box, port);
+  }
+
   private boolean tryAppend(BoxLoad box, int port, Piece piece) {
     box.append(port, piece);
     if (universes.fits(all)) {

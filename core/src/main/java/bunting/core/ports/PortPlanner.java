@@ -55,6 +55,11 @@ public final class PortPlanner {
     return LowerBound.of(show, allotment.boxes(), exact);
   }
 
+  /** What an allotment costs in the prices of the show. */
+  public static double cost(Show show, Allotment allotment) {
+    return new Prices(show).cost(allotment.boxes());
+  }
+
   /** Cable from a box to a run's feed end along the axes, metres: how near is near. */
   static double distance(Controller box, Run run) {
     return box.at().cableTo(run.start());

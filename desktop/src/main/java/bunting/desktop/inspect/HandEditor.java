@@ -5,6 +5,7 @@ import bunting.core.plan.ByHand;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
+import bunting.core.show.Show;
 import bunting.desktop.model.Session;
 import java.util.ArrayList;
 import java.util.List;
@@ -102,9 +103,13 @@ final class HandEditor {
               + (run.pixels() - 1)
               + (every > 1 ? ", a multiple of " + every + ", where it can be cut." : "."));
     }
+    Optional<Show> cut = ByHand.split(reading, piece.get(), after.get());
+    if (cut.isEmpty()) {
+      return Optional.of("No other peg takes the second part: make room on one first.");
+    }
     session.edit(
-        run.name() + " is cut after pixel " + after.get() + ".",
-        ByHand.split(reading, piece.get(), after.get()));
+        run.name() + " is cut after pixel " + after.get() + "; the second part hangs elsewhere.",
+        cut.get());
     return Optional.empty();
   }
 }
