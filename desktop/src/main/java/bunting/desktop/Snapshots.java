@@ -1,5 +1,7 @@
 package bunting.desktop;
 
+import bunting.core.plan.HandOuts;
+import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.desktop.frame.MainWindow;
 import bunting.desktop.frame.Screen;
@@ -122,7 +124,30 @@ final class Snapshots {
               window.elevation().lens().set(Lens.PORT);
               window.elevation().show(new Viewport.Box(18, -2, 58, 10));
             }),
-        new View("cut-list", () -> window.go(Screen.CUT)),
+        new View(
+            "ports-drag",
+            () -> {
+              window.go(Screen.PORTS);
+              session.selection().set(new Selection.OfRun("Sack hoist"));
+              window.board().beginDrag("Sack hoist", 1);
+              window.board().carryTo(150, 353);
+            }),
+        new View(
+            "addresses",
+            () -> {
+              window.board().letGo();
+              window.go(Screen.TAPE);
+              handOutAndGoOn(session);
+            }),
+        new View("network", () -> window.go(Screen.NETWORK)),
+        new View(
+            "cut-list",
+            () -> {
+              session.undo();
+              session.undo();
+              session.selection().set(new Selection.Nothing());
+              window.go(Screen.CUT);
+            }),
         new View("voltages", () -> window.go(Screen.VOLTS)),
         new View("other-lights", () -> window.go(Screen.OTHERS)),
         new View(
@@ -134,6 +159,27 @@ final class Snapshots {
               window.toggleTheme();
             }),
         new View("ports-night", () -> window.go(Screen.PORTS)));
+  }
+
+  /** The addresses are handed out; then a boat and a longer gate come. */
+  private static void handOutAndGoOn(Session session) {
+    session
+        .assessment()
+        .get()
+        .ifPresent(
+            plan -> {
+              Show out = HandOuts.handOut(plan.reading(), "2026-11-03", "the sequencer");
+              session.edit("Handed out.", out);
+              Optional<Run> boat = out.run("Boat 5");
+              Optional<Run> gate = out.run("Sluice gate");
+              if (boat.isPresent() && gate.isPresent()) {
+                session.edit(
+                    "A boat more, and a longer gate.",
+                    out.withRun(gate.get().withPixels(260))
+                        .withNewRun(boat.get().withName("Boat 6")));
+              }
+              session.selection().set(new Selection.OfRun("Boat 6"));
+            });
   }
 
   private static void toTheMistake(Session session) {

@@ -1,14 +1,15 @@
 package bunting.files;
 
-import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipInputStream;
+import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
 
 /** ZIP archives that are the same bytes for the same content. */
@@ -35,14 +36,23 @@ final class Archive {
     return bytes.toByteArray();
   }
 
+  /** By the central directory: some writers leave the sizes out of the entries themselves. */
   static Map<String, byte[]> read(byte[] archive) {
     Map<String, byte[]> files = new LinkedHashMap<>();
-    try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(archive))) {
-      for (ZipEntry e = zip.getNextEntry(); e != null; e = zip.getNextEntry()) {
-        files.put(e.getName(), zip.readAllBytes());
+    try {
+      Path draft = Files.createTempFile("bunting", ".zip");
+      try {
+        Files.write(draft, archive);
+        try (ZipFile zip = new ZipFile(draft.toFile())) {
+          for (ZipEntry entry : zip.stream().map(e -> (ZipEntry) e).toList()) {
+            files.put(entry.getName(), zip.getInputStream(entry).readAllBytes());
+          }
+        }
+      } finally {
+        Files.delete(draft);
       }
     } catch (IOException e) {
-      throw new UncheckedIOException("memory does not fail to be read", e);
+      throw new UncheckedIOException("an archive of our own can be read", e);
     }
     return files;
   }

@@ -37,7 +37,7 @@ final class Xml {
   void element(String name, Body body, String... attributes) throws XMLStreamException {
     out.writeStartElement(name);
     for (int i = 0; i + 1 < attributes.length; i += 2) {
-      out.writeAttribute(attributes[i], attributes[i + 1]);
+      out.writeAttribute(attributes[i], clean(attributes[i + 1]));
     }
     body.write(this);
     out.writeEndElement();
@@ -50,6 +50,11 @@ final class Xml {
 
   /** An element with text. */
   void text(String name, String text, String... attributes) throws XMLStreamException {
-    element(name, x -> x.out.writeCharacters(text), attributes);
+    element(name, x -> x.out.writeCharacters(clean(text)), attributes);
+  }
+
+  /** Without what XML 1.0 does not allow. */
+  private static String clean(String text) {
+    return text.replaceAll("[\\p{Cntrl}\\uFFFE\\uFFFF]", " ");
   }
 }

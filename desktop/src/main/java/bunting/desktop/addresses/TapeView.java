@@ -42,7 +42,13 @@ final class TapeView extends Region {
     getChildren().addAll(canvas, bar);
     setFocusTraversable(true);
     setAccessibleText("Universe tape. Arrow keys go from run to run, space folds a box.");
-    session.assessment().addListener(o -> reread());
+    session
+        .assessment()
+        .addListener(
+            o -> {
+              reread();
+              reveal();
+            });
     session.selection().addListener(o -> reveal());
     palette.addListener(o -> paint());
     focusedProperty().addListener(o -> paint());

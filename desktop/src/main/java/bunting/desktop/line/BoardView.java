@@ -335,14 +335,19 @@ public final class BoardView extends Region {
   }
 
   private void carry(MouseEvent e) {
-    handX = e.getX();
-    handY = e.getY();
+    carryTo(e.getX(), e.getY());
+  }
+
+  /** What is in the hand is over a point of the view; near an edge the board moves on. */
+  public void carryTo(double x, double y) {
+    handX = x;
+    handY = y;
     if (handY < 30) {
       bar.setValue(clamp(bar.getValue() - 14));
     } else if (handY > getHeight() - 30) {
       bar.setValue(clamp(bar.getValue() + 14));
     }
-    drag.ifPresent(d -> over(d, e.getX(), e.getY()));
+    drag.ifPresent(d -> over(d, x, y));
     paint();
   }
 
@@ -376,7 +381,8 @@ public final class BoardView extends Region {
     paint();
   }
 
-  private void letGo() {
+  /** Puts back what is in the hand. */
+  public void letGo() {
     drag = Optional.empty();
     paint();
   }
