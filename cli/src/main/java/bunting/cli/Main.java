@@ -21,6 +21,8 @@ import picocli.CommandLine.Command;
       ImportCommand.class,
       ExportCommand.class,
       CompareCommand.class,
+      WhyCommand.class,
+      AddressesCommand.class,
       WhichCommand.class,
       CutCommand.class,
       SendCommand.class,

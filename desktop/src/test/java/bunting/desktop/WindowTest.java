@@ -181,7 +181,8 @@ class WindowTest {
   void theKeyboardAloneDoesIt(FxRobot robot) {
     robot.push(KeyCode.CONTROL, KeyCode.D);
     WaitForAsyncUtils.waitForFxEvents();
-    robot.push(KeyCode.F6).push(KeyCode.DOWN).push(KeyCode.RIGHT).push(KeyCode.RIGHT);
+    robot.push(KeyCode.F6).push(KeyCode.DOWN);
+    robot.push(KeyCode.RIGHT).push(KeyCode.RIGHT).push(KeyCode.RIGHT);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(onScreen(() -> session.selection().get()))
         .isEqualTo(new Selection.OfRun("Wheel rim lower"));

@@ -47,7 +47,7 @@ class PortsWindowTest extends WindowDriver {
                     Run.of("hub", "12v-strip-60", 60),
                     Run.of("gate", "12v-strip-60", 240),
                     Run.of("boat", "5v-strip-60", 100),
-                    Run.of("owl", "24v-string-8-reg", 900).withSplit(false)))
+                    Run.of("owl", "24v-string-8-reg", 84)))
             .withControllers(
                 List.of(
                     new Controller("Mill", "box-4", 0, 0), new Controller("Weir", "box-4", 9, 0)));

@@ -1,0 +1,117 @@
+package bunting.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Ports and addresses on the command line. */
+class PortsCommandsTest {
+  @TempDir private Path folder = Path.of("");
+  private String out = "";
+  private String err = "";
+
+  private int run(String... args) {
+    ByteArrayOutputStream to = new ByteArrayOutputStream();
+    ByteArrayOutputStream errors = new ByteArrayOutputStream();
+    int status =
+        Main.run(
+            args,
+            new PrintStream(to, true, StandardCharsets.UTF_8),
+            new PrintStream(errors, true, StandardCharsets.UTF_8));
+    out = to.toString(StandardCharsets.UTF_8);
+    err = errors.toString(StandardCharsets.UTF_8);
+    return status;
+  }
+
+  private String file(String name, String text) throws Exception {
+    return Files.writeString(folder.resolve(name), text).toString();
+  }
+
+  private String list() throws Exception {
+    StringBuilder text = new StringBuilder("name,type,pixels,x_m,split,group\n");
+    for (int i = 0; i < 24; i++) {
+      text.append("run ").append(i).append(",12v-strip-60,").append(90 + 37 * i % 500);
+      text.append(',').append(i * 3).append(i % 3 == 0 ? ",no," : ",yes,");
+      text.append(i % 4 == 0 ? "mill" : "").append('\n');
+    }
+    return file("RUNS.csv", text.toString());
+  }
+
+  @Test
+  void tenPlansAreTheSameBytes() throws Exception {
+    String list = list();
+    Path first = folder.resolve("0.json");
+    run("plan", list, "--out", first.toString());
+    for (int i = 1; i < 10; i++) {
+      Path next = folder.resolve(i + ".json");
+      run("plan", list, "--out", next.toString());
+      assertThat(Files.readAllBytes(next)).isEqualTo(Files.readAllBytes(first));
+    }
+  }
+
+  @Test
+  void thePatchIsWrittenByItsEnding() throws Exception {
+    String list = list();
+    for (String name : new String[] {"p.csv", "p.xlsx", "p.json", "p.mvr"}) {
+      Path patch = folder.resolve(name);
+      assertThat(run("export", list, "--patch", "--out", patch.toString())).isZero();
+      assertThat(Files.size(patch)).isPositive();
+    }
+    Path wrong = folder.resolve("p.ods");
+    assertThat(run("export", list, "--patch", "--out", wrong.toString())).isEqualTo(2);
+    assertThat(err.strip()).contains(".xlsx").doesNotContain("\n");
+    assertThat(wrong).doesNotExist();
+  }
+
+  @Test
+  void addressesAreHandedOutAndStayWhenARunComes() throws Exception {
+    String list = list();
+    Path show = folder.resolve("show.bunting.json");
+    assertThat(
+            run(
+                "addresses",
+                list,
+                "--hand-out",
+                "--to",
+                "her",
+                "--date",
+                "2026-11-03",
+                "--out",
+                show.toString()))
+        .isZero();
+    assertThat(run("addresses", show.toString())).isZero();
+    assertThat(out).contains("24 stay").contains("2026-11-03");
+    String more =
+        Files.readString(show)
+            .replaceFirst(
+                "\"runs\" ?: ?\\[",
+                "\"runs\": [{\"name\": \"star\", \"type\": \"12v-strip-60\", \"pixels\": 40},");
+    String longer = file("more.bunting.json", more);
+    assertThat(run("addresses", longer)).isZero();
+    assertThat(out).contains("24 stay").contains("new star");
+    Path free = folder.resolve("free.bunting.json");
+    assertThat(run("addresses", longer, "--take-back", "--out", free.toString())).isZero();
+    assertThat(Files.readString(free)).doesNotContain("handOut");
+    assertThat(run("addresses", longer, "--take-back")).isEqualTo(2);
+  }
+
+  @Test
+  void aRunSaysWhyItIsWhereItIs() throws Exception {
+    assertThat(run("why", list(), "--run", "run 3")).isZero();
+    assertThat(out).contains("Why here?").contains("m of lead");
+    assertThat(run("why", list(), "--run", "nobody")).isEqualTo(2);
+    assertThat(err).contains("--run");
+    String tight = file("T.csv", "name,type,pixels,split\nwall,12v-strip-60,900,no\n");
+    String box = file("S.json", "{\"controllers\":[{\"id\":\"Mill\",\"type\":\"box-4\"}]}");
+    assertThat(box).isNotEmpty();
+    Files.move(Path.of(box), folder.resolve("SETTINGS.json"));
+    assertThat(run("why", tight, "--run", "wall")).isZero();
+    assertThat(out).contains("let it be divided");
+  }
+}
