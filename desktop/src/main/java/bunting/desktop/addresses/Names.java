@@ -26,7 +26,7 @@ final class Names {
   static String of(PortStart start) {
     return switch (start) {
       case CONTINUOUS -> "go on after the port before";
-      case NEW_UNIVERSE -> "each in a fresh universe";
+      case NEW_UNIVERSE -> "fresh universe each";
     };
   }
 }
