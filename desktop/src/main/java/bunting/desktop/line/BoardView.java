@@ -48,14 +48,13 @@ public final class BoardView extends Region {
   private double laidOutWidth;
   private boolean changed = true;
   private final Set<String> folded = new TreeSet<>();
-  private Optional<PegDrag> drag = Optional.empty();
-  private double handX;
-  private double handY;
+  private final BoardHand hand;
 
   /** A board on a session. */
   public BoardView(Session session, ObservableValue<Palette> palette) {
     this.session = session;
     this.palette = palette;
+    this.hand = new BoardHand(session);
     setId("board");
     bar.setOrientation(Orientation.VERTICAL);
     bar.setFocusTraversable(false);
@@ -71,7 +70,7 @@ public final class BoardView extends Region {
     setOnMousePressed(this::press);
     setOnMouseMoved(this::hover);
     setOnDragDetected(this::take);
-    setOnMouseDragOver(this::carry);
+    setOnMouseDragOver(e -> carryTo(e.getX(), e.getY()));
     setOnMouseDragReleased(e -> drop());
     setOnMouseReleased(e -> letGo());
     setOnKeyPressed(this::key);
@@ -167,7 +166,7 @@ public final class BoardView extends Region {
         paintCard(g, p, reading, card, top);
       }
     }
-    drag.ifPresent(d -> new DragPainter(g, p).hand(d, handX, handY, canvas.getWidth()));
+    hand.paint(g, p, canvas.getWidth());
     if (isFocused()) {
       g.setStroke(p.power());
       g.setLineWidth(2);
@@ -215,11 +214,10 @@ public final class BoardView extends Region {
                 reading.show().settings().minVoltsPercent(),
                 BoardLayout.capacity(reading, row.port()))
             .paint(row, row.shape().get(), x, ry, run);
-        drag.ifPresent(d -> new DragPainter(g, p).row(d, row, x, ry, w));
       } else {
         paintSpare(painter, p, row, x, ry, selected);
-        drag.ifPresent(d -> new DragPainter(g, p).spare(d, row, x, ry));
       }
+      hand.paintRow(g, p, row, x, ry, w);
     }
   }
 
@@ -308,18 +306,18 @@ public final class BoardView extends Region {
   /** Takes the pennant under the mouse into the hand. */
   private void take(MouseEvent e) {
     Optional<LineShape.Span> span = spanAt(e.getX(), e.getY());
-    span.ifPresent(s -> beginDrag(s.run(), s.firstPixel()));
-    if (drag.isPresent()) {
+    if (span.isPresent() && beginDrag(span.get().run(), span.get().firstPixel())) {
       startFullDrag();
       e.consume();
     }
   }
 
   /** Takes a run into the hand; from elsewhere the caller starts the full drag. */
-  public void beginDrag(String run, int firstPixel) {
-    drag = laidOut.flatMap(a -> PegDrag.of(a.reading(), run, firstPixel));
+  public boolean beginDrag(String run, int firstPixel) {
+    boolean taken = hand.take(laidOut, run, firstPixel);
     tip.setOpacity(0);
     paint();
+    return taken;
   }
 
   private Optional<LineShape.Span> spanAt(double x, double y) {
@@ -334,56 +332,25 @@ public final class BoardView extends Region {
                     .findFirst());
   }
 
-  private void carry(MouseEvent e) {
-    carryTo(e.getX(), e.getY());
-  }
-
   /** What is in the hand is over a point of the view; near an edge the board moves on. */
   public void carryTo(double x, double y) {
-    handX = x;
-    handY = y;
-    if (handY < 30) {
+    if (y < 30) {
       bar.setValue(clamp(bar.getValue() - 14));
-    } else if (handY > getHeight() - 30) {
+    } else if (y > getHeight() - 30) {
       bar.setValue(clamp(bar.getValue() + 14));
     }
-    drag.ifPresent(d -> over(d, x, y));
+    hand.at(layout, x, y, bar.getValue());
     paint();
   }
 
-  private void over(PegDrag d, double x, double y) {
-    Optional<BoardLayout.Row> row = layout.flatMap(l -> l.rowAt(y + bar.getValue()));
-    double lx = x - BoardLayout.MARGIN;
-    if (row.isEmpty()) {
-      d.overNothing();
-    } else if (row.get().shape().isEmpty()) {
-      int index = (int) Math.max(0, Math.min(row.get().ports().size() - 1, (lx - 9) / 26));
-      d.over(row.get().ports().get(index), 1);
-    } else {
-      long before =
-          row.get().shape().get().runs().stream().filter(s -> (s.x1() + s.x2()) / 2 < lx).count();
-      d.over(row.get().port(), (int) before + 1);
-    }
-  }
-
   private void drop() {
-    Optional<PegDrag> held = drag;
-    drag = Optional.empty();
-    held.filter(PegDrag::isOverPeg)
-        .ifPresent(
-            d -> {
-              if (d.fits()) {
-                session.edit(d.name() + " px hangs on " + d.place() + ", by hand.", d.moved());
-              } else {
-                session.say(d.name() + " px, " + d.place() + ": " + d.text() + ".");
-              }
-            });
+    hand.drop();
     paint();
   }
 
   /** Puts back what is in the hand. */
   public void letGo() {
-    drag = Optional.empty();
+    hand.letGo();
     paint();
   }
 
