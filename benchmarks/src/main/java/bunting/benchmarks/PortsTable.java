@@ -85,7 +85,14 @@ public final class PortsTable {
     }
     cases.add(new Case("mixed, two sites, 60", Shows.onSites(60, 2, 7)));
     cases.add(new Case("mixed, three sites, 90", Shows.onSites(90, 3, 8)));
+    cases.add(new Case("the same, boxes first", boxesFirst(Shows.onSites(60, 2, 7))));
+    cases.add(new Case("the same, boxes first", boxesFirst(Shows.onSites(90, 3, 8))));
     return cases;
+  }
+
+  private static Show boxesFirst(Show show) {
+    return show.withAllotting(
+        show.allotting().with(show.allotting().planning().preferring(Goal.BOXES)));
   }
 
   private static Show bins(int runs, int ports) {

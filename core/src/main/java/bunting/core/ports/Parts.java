@@ -24,7 +24,7 @@ final class Parts {
   /** Most pairs of a run and a box in one part. */
   private static final int PAIRS_MAX = 6_000;
 
-  private static final int BOXES_MAX = 60;
+  private static final int BOXES_MAX = 120;
 
   /** Sites that a run may go to, the nearest first. */
   private static final int SITES_A_RUN = 3;

@@ -30,7 +30,7 @@ public record Planning(
    * of a box one larger box is never dearer than two smaller ones of that catalogue.
    */
   public static final Planning DEFAULT =
-      new Planning(List.of(Goal.values()), 0, 1, 50, false, List.of(), List.of(), 2);
+      new Planning(List.of(Goal.values()), 0, 1, 50, false, List.of(), List.of(), 1);
 
   /** Fills in the goals that are left out, in their usual order. */
   public Planning {
