@@ -13,7 +13,7 @@ import java.util.Optional;
 
 /**
  * Loads on supplies: within one box and voltage the heaviest first, each into the first supply that
- * still holds it; then the cheapest kind that holds what came together.
+ * still holds it; then a supply from the shelf that holds what came together, else the cheapest.
  */
 final class SupplyPacker {
   /** A load that must hang on one supply. */
@@ -38,11 +38,17 @@ final class SupplyPacker {
     List<Supply> supplies = new ArrayList<>();
     Map<String, String> supplyOf = new HashMap<>();
     double percent = show.settings().supplyLoadPercentMax();
+    Map<String, Integer> shelf = new HashMap<>();
+    show.allotting()
+        .planning()
+        .ownedSupplies()
+        .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
     for (List<Load> here : byPlace.values()) {
       List<SupplyType> types = PowerRules.suppliesFor(show, here.getFirst().volts());
       for (Bin bin : fill(here, types.getLast().usableWatts(percent))) {
         String id = "S" + (supplies.size() + 1);
-        SupplyType type = cheapest(types, bin.watts, percent);
+        SupplyType type = cheapest(types, bin.watts, percent, shelf);
+        shelf.merge(type.id(), -1, Integer::sum);
         supplies.add(new Supply(id, type.id(), here.getFirst().at(), Optional.empty()));
         bin.loads.forEach(l -> supplyOf.put(l.key(), id));
       }
@@ -70,11 +76,14 @@ final class SupplyPacker {
     return bins;
   }
 
-  private static SupplyType cheapest(List<SupplyType> types, double watts, double percent) {
+  /** What is on the shelf first, the smallest that will do; else the cheapest to buy. */
+  private static SupplyType cheapest(
+      List<SupplyType> types, double watts, double percent, Map<String, Integer> shelf) {
     return types.stream()
         .filter(t -> t.usableWatts(percent) >= watts)
         .min(
-            Comparator.comparingDouble(SupplyType::cost)
+            Comparator.<SupplyType>comparingDouble(
+                    t -> shelf.getOrDefault(t.id(), 0) > 0 ? -1 / t.watts() : t.cost())
                 .thenComparingDouble(SupplyType::watts)
                 .thenComparing(SupplyType::id))
         .orElse(types.getLast());

@@ -81,4 +81,17 @@ class SupplyPackerTest {
             .count();
     assertThat(halfEmpty).isLessThanOrEqualTo(1);
   }
+
+  @Test
+  void suppliesOnTheShelfAreUsedFirst() {
+    var owned =
+        SHOW.allotting()
+            .planning()
+            .withOwned(List.of(), List.of(new bunting.core.show.Planning.Owned("5v-350", 1)));
+    Show show = SHOW.withAllotting(SHOW.allotting().with(owned));
+    List<SupplyPacker.Load> loads = List.of(load("a", 0, 5, 100), load("b", 9, 5, 100));
+    assertThat(SupplyPacker.pack(show, loads).supplies())
+        .extracting(s -> s.type())
+        .containsExactly("5v-350", "5v-150");
+  }
 }
