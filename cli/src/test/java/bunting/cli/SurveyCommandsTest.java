@@ -2,37 +2,12 @@ package bunting.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.ByteArrayOutputStream;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** From somebody's spreadsheet to pieces and voltages, on the command line. */
-class SurveyCommandsTest {
-  @TempDir private Path folder = Path.of("");
-  private String out = "";
-  private String err = "";
-
-  private int run(String... args) {
-    ByteArrayOutputStream to = new ByteArrayOutputStream();
-    ByteArrayOutputStream errors = new ByteArrayOutputStream();
-    int status =
-        Main.run(
-            args,
-            new PrintStream(to, true, StandardCharsets.UTF_8),
-            new PrintStream(errors, true, StandardCharsets.UTF_8));
-    out = to.toString(StandardCharsets.UTF_8);
-    err = errors.toString(StandardCharsets.UTF_8);
-    return status;
-  }
-
-  private String file(String name, String text) throws Exception {
-    return Files.writeString(folder.resolve(name), text).toString();
-  }
-
+class SurveyCommandsTest extends CommandDriver {
   @Test
   void aSpreadsheetBecomesAListThatCanBePlanned() throws Exception {
     String sheet =

@@ -111,7 +111,7 @@ final class AllotmentRun {
       Run run = runs.get(name);
       if (byHand.contains(name)) {
         Held h = held.get(name).getFirst();
-        int room = box(h) == null ? 0 : box(h).room(h.port(), type(run), placer.targetFps());
+        int room = holds(run, h) ? box(h).room(h.port(), type(run), placer.targetFps()) : 0;
         unplaced.add(
             misfit(
                 run,
@@ -129,7 +129,10 @@ final class AllotmentRun {
 
   private boolean holds(Run run, Held h) {
     BoxLoad box = box(h);
-    return box != null && h.port() <= box.type().ports() && box.type().takes(type(run).volts());
+    return box != null
+        && h.port() >= 1
+        && h.port() <= box.type().ports()
+        && box.type().takes(type(run).volts());
   }
 
   private @Nullable BoxLoad box(Held h) {

@@ -384,4 +384,16 @@ class PortSearchTest {
     }
     return best;
   }
+
+  @Test
+  void aPieceHeldOnAPortThatIsNotThereIsSaidToHaveNoPlace() {
+    Show show =
+        choosing(List.of(kind("two", 2, 800, 40, 20)), List.of(), List.of(run("a", 100, 0, true)))
+            .withControllers(List.of(new Controller("B1", "two", 0, 0)));
+    for (int port : new int[] {0, 3}) {
+      List<Held> held = List.of(new Held("a", 1, 100, "B1", port, 1));
+      Show byHand = show.withAllotting(show.allotting().withByHand(held));
+      assertThat(search(byHand).allotment().unplaced()).extracting(u -> u.run()).contains("a");
+    }
+  }
 }
