@@ -1,8 +1,8 @@
 package bunting.benchmarks;
 
-import bunting.core.power.Line;
-import bunting.core.power.LineSolution;
-import bunting.core.power.LineSolver;
+import bunting.core.dc.Line;
+import bunting.core.dc.LineSolution;
+import bunting.core.dc.LineSolver;
 import bunting.core.show.LoadKind;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;

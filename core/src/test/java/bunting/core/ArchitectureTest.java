@@ -47,6 +47,10 @@ class ArchitectureTest {
         .definedBy("bunting.core.ports")
         .layer("addressing")
         .definedBy("bunting.core.addressing")
+        .layer("dc")
+        .definedBy("bunting.core.dc")
+        .layer("injection")
+        .definedBy("bunting.core.injection")
         .layer("power")
         .definedBy("bunting.core.power")
         .layer("stock")
@@ -75,25 +79,58 @@ class ArchitectureTest {
         .mayOnlyAccessLayers("solve", "survey", "show")
         .whereLayer("addressing")
         .mayOnlyAccessLayers("ports", "survey", "show")
+        .whereLayer("dc")
+        .mayOnlyAccessLayers("show")
+        .whereLayer("injection")
+        .mayOnlyAccessLayers("dc", "show")
         .whereLayer("power")
-        .mayOnlyAccessLayers("addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers("dc", "injection", "addressing", "ports", "survey", "show")
         .whereLayer("loads")
-        .mayOnlyAccessLayers("power", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers("dc", "injection", "power", "addressing", "ports", "survey", "show")
         .whereLayer("stock")
         .mayOnlyAccessLayers("solve", "survey", "show")
         .whereLayer("mains")
-        .mayOnlyAccessLayers("power", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers("dc", "injection", "power", "addressing", "ports", "survey", "show")
         .whereLayer("assess")
-        .mayOnlyAccessLayers("mains", "loads", "power", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers(
+            "dc", "injection", "mains", "loads", "power", "addressing", "ports", "survey", "show")
         .whereLayer("network")
         .mayOnlyAccessLayers(
-            "assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
+            "dc",
+            "injection",
+            "assess",
+            "mains",
+            "loads",
+            "power",
+            "addressing",
+            "ports",
+            "survey",
+            "show")
         .whereLayer("checks")
         .mayOnlyAccessLayers(
-            "network", "assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
+            "dc",
+            "injection",
+            "network",
+            "assess",
+            "mains",
+            "loads",
+            "power",
+            "addressing",
+            "ports",
+            "survey",
+            "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
-            "assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
+            "dc",
+            "injection",
+            "assess",
+            "mains",
+            "loads",
+            "power",
+            "addressing",
+            "ports",
+            "survey",
+            "show")
         .check(CORE);
   }
 }

@@ -1,6 +1,6 @@
 package bunting.files;
 
-import bunting.core.power.LineSolution;
+import bunting.core.dc.LineSolution;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,9 @@
 package bunting.core.assess;
 
-import bunting.core.power.Line;
-import bunting.core.power.LineSolution;
-import bunting.core.power.LineSolver;
-import bunting.core.power.VoltProfile;
+import bunting.core.dc.Line;
+import bunting.core.dc.LineSolution;
+import bunting.core.dc.LineSolver;
+import bunting.core.dc.VoltProfile;
 import bunting.core.show.Feed;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;

@@ -1,7 +1,7 @@
 package bunting.core.assess;
 
 import bunting.core.addressing.SlotRow;
-import bunting.core.power.VoltProfile;
+import bunting.core.dc.VoltProfile;
 import bunting.core.show.LeadHelper;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;

@@ -1,5 +1,7 @@
 package bunting.core.power;
 
+import bunting.core.dc.LineSolution;
+import bunting.core.dc.LineSolver;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import java.util.Optional;

@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.dc.Line;
 import bunting.core.ports.Piece;
 import bunting.core.show.LoadKind;
 import bunting.core.show.Point;

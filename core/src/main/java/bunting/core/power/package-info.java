@@ -1,6 +1,6 @@
 /**
- * Direct current: the line solver, feeds, wires, fuses and supplies. Start at {@link
- * bunting.core.power.LineSolver}, then {@link bunting.core.power.PowerPlanner}.
+ * Feeds, wires, fuses and supplies for runs that are on ports. Start at {@link
+ * bunting.core.power.PowerPlanner}.
  */
 @NullMarked
 package bunting.core.power;

@@ -7,7 +7,12 @@ public enum LoadKind {
   /** Nominal power: pixels with a switching converter; the current rises as the volts fall. */
   CONSTANT_POWER("constant-power"),
   /** Current in proportion to the voltage: pixels with resistors. */
-  RESISTIVE("resistive");
+  RESISTIVE("resistive"),
+  /**
+   * Constant current for each colour until that colour's headroom is gone, then less: what the far
+   * end of a strip does when white turns yellow and orange.
+   */
+  HEADROOM("headroom");
 
   private final String id;
 

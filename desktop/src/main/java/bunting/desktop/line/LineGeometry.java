@@ -5,7 +5,7 @@ import bunting.core.assess.FeedReading;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
-import bunting.core.power.WhiteTest;
+import bunting.core.dc.WhiteTest;
 import bunting.core.show.Texts;
 import bunting.desktop.look.Fonts;
 import java.util.ArrayList;

@@ -4,7 +4,7 @@ import bunting.core.addressing.SlotRow;
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
-import bunting.core.power.WhiteTest;
+import bunting.core.dc.WhiteTest;
 import bunting.core.show.LoadKind;
 import bunting.core.show.Texts;
 import bunting.desktop.look.LensPalette;

@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.dc;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -175,6 +175,7 @@ class LineSolverTest {
             case CONSTANT_CURRENT -> 0.02;
             case CONSTANT_POWER -> 0.24 / v;
             case RESISTIVE -> 0.02 * v / 12;
+            case HEADROOM -> 0.02 * WhiteTest.currentShare(v / 12);
           };
       drawn += amps;
       used += amps * v;

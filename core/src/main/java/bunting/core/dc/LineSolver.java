@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.dc;
 
 import bunting.core.show.LoadKind;
 
@@ -16,11 +16,15 @@ import bunting.core.show.LoadKind;
  * conductances would overflow. Then back from right to left.
  *
  * <p><b>Loads.</b> Constant current enters J, a resistance enters G: one pass is exact. Constant
- * power i = P/v is linearised and iterated (Newton). v -> Gv + P/v - J is convex in each v and its
- * Jacobian has no positive off-diagonal terms. Begun above every solution (all pixels at the
- * supply's volts) the iterates fall monotonically to the highest solution, the one that a rising
- * supply reaches; and if a pivot is not positive on the way, there is no solution at all. So
- * "cannot stand" is a proof, not a lack of patience.
+ * power i = P/v and lost headroom are linearised and iterated (Newton). v -> Gv + P/v - J is convex
+ * in each v and its Jacobian has no positive off-diagonal terms. Begun above every solution (all
+ * pixels at the supply's volts) the iterates fall monotonically to the highest solution, the one
+ * that a rising supply reaches; and if a pivot is not positive on the way, there is no solution at
+ * all. So "cannot stand" is a proof, not a lack of patience. A pixel that loses headroom draws less
+ * with less volts, in straight pieces: there is exactly one solution, and a step that is longer
+ * than the one before it is halved, so that Newton does not swing about a corner for ever.
+ *
+ * <p><b>Trunks</b> close loops: such a line is handed to {@link MeshSolver}.
  *
  * <p><b>Cost.</b> A few operations a pixel and pass; constant power takes some 3 to 8 passes, more
  * close to the limit.
@@ -48,6 +52,7 @@ public final class LineSolver {
   private final double[] leftJ;
   private final double[] sourceG;
   private final double[] sourceJ;
+  private boolean swings;
 
   private LineSolver(Line line) {
     this.line = line;
@@ -61,6 +66,9 @@ public final class LineSolver {
 
   /** Solves the line. Deterministic; never throws for a line that was built. */
   public static LineSolution solve(Line line) {
+    if (!line.trunks.isEmpty()) {
+      return MeshSolver.solve(line);
+    }
     return new LineSolver(line).run();
   }
 
@@ -68,19 +76,26 @@ public final class LineSolver {
     for (int f = 0; f < line.feedAt.length; f++) {
       double conductance = 1 / Math.max(line.feedOhms[f], LEAST_FEED_OHMS);
       sourceG[line.feedAt[f]] += conductance;
-      sourceJ[line.feedAt[f]] += conductance * line.supplyVolts;
+      sourceJ[line.feedAt[f]] += conductance * line.feedVolts[f];
     }
-    java.util.Arrays.fill(volts, line.supplyVolts);
+    java.util.Arrays.fill(volts, line.highestVolts());
     boolean linear = true;
     for (int i = 0; i < line.size(); i++) {
-      linear &= line.kinds[i] != LoadKind.CONSTANT_POWER || line.nominalAmps[i] == 0;
+      linear &= line.linearAt(i);
+      swings |= line.kinds[i] == LoadKind.HEADROOM;
     }
+    double before = Double.MAX_VALUE;
     for (int pass = 0; pass < PASSES_MAX; pass++) {
       int pivot = eliminate();
       if (pivot >= 0) {
         return new LineSolution.Falls(pivot, false);
       }
+      double[] old = swings ? volts.clone() : volts;
       double step = substitute();
+      if (swings && step > before) {
+        step = halveStep(old);
+      }
+      before = step;
       int low = lowest();
       if (volts[low] <= 0) {
         return new LineSolution.Falls(low, linear);
@@ -107,16 +122,9 @@ public final class LineSolver {
       }
       g += sourceG[i];
       j += sourceJ[i];
-      double amps = line.nominalAmps[i];
-      switch (line.kinds[i]) {
-        case CONSTANT_CURRENT -> j -= amps;
-        case RESISTIVE -> g += amps / line.nominalVolts;
-        case CONSTANT_POWER -> {
-          double now = amps * line.nominalVolts / volts[i];
-          g -= now / volts[i];
-          j -= 2 * now;
-        }
-      }
+      double slope = line.slopeAt(i, volts[i]);
+      g += slope;
+      j -= line.ampsAt(i, volts[i]) - slope * volts[i];
       leftG[i] = g;
       leftJ[i] = j;
     }
@@ -138,6 +146,16 @@ public final class LineSolver {
     return step;
   }
 
+  private double halveStep(double[] old) {
+    double step = 0;
+    for (int i = 0; i < volts.length; i++) {
+      double half = (volts[i] - old[i]) / 2;
+      volts[i] = old[i] + half;
+      step = Math.max(step, Math.abs(half));
+    }
+    return step;
+  }
+
   private int lowest() {
     int low = 0;
     for (int i = 1; i < volts.length; i++) {
@@ -150,7 +168,7 @@ public final class LineSolver {
     double[] amps = new double[line.feedAt.length];
     double total = 0;
     for (int f = 0; f < amps.length; f++) {
-      double drop = line.supplyVolts - volts[line.feedAt[f]];
+      double drop = line.feedVolts[f] - volts[line.feedAt[f]];
       amps[f] = drop / Math.max(line.feedOhms[f], LEAST_FEED_OHMS);
       total += amps[f];
     }

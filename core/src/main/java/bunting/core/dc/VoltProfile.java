@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.dc;
 
 /** Volts along pixels, index from 0. Immutable. */
 public final class VoltProfile {

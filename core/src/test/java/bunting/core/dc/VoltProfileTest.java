@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.dc;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.dc;
 
 /**
  * What {@link LineSolver} found: the volts and the feeds' amps, or that the line cannot stand and

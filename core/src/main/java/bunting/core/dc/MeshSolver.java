@@ -1,0 +1,173 @@
+package bunting.core.dc;
+
+import java.util.Arrays;
+
+/**
+ * The DC solve of a network with loops: a trunk with taps, two rails that differ, several sources.
+ *
+ * <p><b>Method.</b> Node potentials; pixels are linearised and iterated as in {@link LineSolver}.
+ * The matrix is symmetric and is factored as L D L' without exchanges, in the order of {@link
+ * Elimination} (least degree first). Lights are strung in lines, so eliminating one pixel joins its
+ * few neighbours and hardly fills: the cost is some tens of operations a node and pass.
+ *
+ * <p><b>Limits.</b> A pivot that is not positive means that the network asks for more power than
+ * its conductors carry. Unlike for a line, that is the rule of all practical networks and not a
+ * proof.
+ *
+ * <p>Sources: G. H. Golub, C. F. Van Loan, Matrix Computations, sec. 4.1; A. George, J. W. H. Liu,
+ * Computer Solution of Large Sparse Positive Definite Systems, ch. 5, from memory.
+ */
+public final class MeshSolver {
+  /** Newton stops when no pixel moved by more, volts. */
+  private static final double STEP_TOLERANCE_VOLTS = 1e-9;
+
+  private static final int PASSES_MAX = 100;
+
+  private final Mesh mesh;
+  private final Elimination plan;
+  private final double[] potential;
+  private final double[] right;
+  private final double[] across;
+
+  private MeshSolver(Mesh mesh) {
+    this.mesh = mesh;
+    this.plan = new Elimination(mesh);
+    this.potential = new double[mesh.size()];
+    this.right = new double[mesh.size()];
+    this.across = new double[mesh.loads.size()];
+  }
+
+  /** Solves a mesh. Deterministic. Every node must hang, over conductors, on a source or ground. */
+  public static MeshSolution solve(Mesh mesh) {
+    return new MeshSolver(mesh).run();
+  }
+
+  /** A line with trunks, in loop form: one node a pixel and one a branch of a trunk. */
+  static LineSolution solve(Line line) {
+    Mesh mesh = new Mesh();
+    int n = line.size();
+    for (int i = 0; i < n; i++) {
+      mesh.node();
+      mesh.pixel(1 + i, Mesh.GROUND, line, i);
+    }
+    for (int i = 0; i + 1 < n; i++) {
+      mesh.conductor(1 + i, 2 + i, line.loopOhms[i]);
+    }
+    int[] heads = new int[line.feedAt.length + line.trunks.size()];
+    for (int f = 0; f < line.feedAt.length; f++) {
+      heads[f] =
+          mesh.conductor(mesh.source(line.feedVolts[f]), 1 + line.feedAt[f], line.feedOhms[f]);
+    }
+    for (int t = 0; t < line.trunks.size(); t++) {
+      Trunk trunk = line.trunks.get(t);
+      int branch = mesh.node();
+      heads[line.feedAt.length + t] =
+          mesh.conductor(mesh.source(trunk.volts), branch, trunk.headOhms);
+      for (int k = 0; k < trunk.at.length; k++) {
+        mesh.conductor(branch, 1 + trunk.at[k], trunk.tapOhms[k]);
+        if (k + 1 < trunk.at.length) {
+          int next = mesh.node();
+          mesh.conductor(branch, next, trunk.spanOhms[k]);
+          branch = next;
+        }
+      }
+    }
+    return switch (solve(mesh)) {
+      case MeshSolution.Falls f ->
+          new LineSolution.Falls(Math.clamp(f.node() - 1L, 0, n - 1), f.atOrBelowZero());
+      case MeshSolution.Stands s -> {
+        double[] amps = new double[heads.length];
+        double total = 0;
+        for (int f = 0; f < heads.length; f++) {
+          amps[f] = s.amps().at(heads[f]);
+          total += amps[f];
+        }
+        yield new LineSolution.Stands(s.volts().part(1, n), VoltProfile.of(amps), total);
+      }
+    };
+  }
+
+  private MeshSolution run() {
+    for (int v = 0; v < mesh.size(); v++) {
+      potential[v] = mesh.isHeld(v) ? mesh.heldVolts(v) : 0;
+    }
+    Arrays.fill(across, mesh.highestVolts());
+    double before = Double.MAX_VALUE;
+    for (int pass = 0; pass < PASSES_MAX; pass++) {
+      load();
+      int pivot = plan.solve(right, potential);
+      if (pivot >= 0) {
+        return new MeshSolution.Falls(pivot, false);
+      }
+      double step = take(before);
+      for (int i = 0; i < across.length; i++) {
+        if (across[i] <= 0) {
+          return new MeshSolution.Falls(mesh.loads.get(i).plus(), pass == 0);
+        }
+      }
+      if (step <= STEP_TOLERANCE_VOLTS) {
+        return stands();
+      }
+      before = step;
+    }
+    return new MeshSolution.Falls(Mesh.GROUND, false);
+  }
+
+  /** Fills matrix and right side with conductors and the pixels as they are at {@code across}. */
+  private void load() {
+    plan.clear();
+    Arrays.fill(right, 0);
+    for (Mesh.Conductor c : mesh.conductors) {
+      stamp(c.a(), c.b(), 1 / c.ohms());
+    }
+    for (int i = 0; i < across.length; i++) {
+      Mesh.Load l = mesh.loads.get(i);
+      double slope = l.like().slopeAt(l.index(), across[i]);
+      double fixed = l.like().ampsAt(l.index(), across[i]) - slope * across[i];
+      stamp(l.plus(), l.minus(), slope);
+      right[l.plus()] -= fixed;
+      right[l.minus()] += fixed;
+    }
+  }
+
+  private void stamp(int a, int b, double siemens) {
+    boolean heldA = mesh.isHeld(a);
+    boolean heldB = mesh.isHeld(b);
+    if (!heldA) {
+      plan.addDiagonal(a, siemens);
+      right[a] += heldB ? siemens * mesh.heldVolts(b) : 0;
+    }
+    if (!heldB) {
+      plan.addDiagonal(b, siemens);
+      right[b] += heldA ? siemens * mesh.heldVolts(a) : 0;
+    }
+    if (!heldA && !heldB) {
+      plan.addBetween(a, b, -siemens);
+    }
+  }
+
+  /** Takes the new volts across the pixels, half the way where the step grew; the largest step. */
+  private double take(double before) {
+    double step = 0;
+    double[] next = new double[across.length];
+    for (int i = 0; i < across.length; i++) {
+      Mesh.Load l = mesh.loads.get(i);
+      next[i] = potential[l.plus()] - potential[l.minus()];
+      step = Math.max(step, Math.abs(next[i] - across[i]));
+    }
+    double share = step > before ? 0.5 : 1;
+    for (int i = 0; i < across.length; i++) {
+      across[i] += share * (next[i] - across[i]);
+    }
+    return share * step;
+  }
+
+  private MeshSolution stands() {
+    double[] amps = new double[mesh.conductors.size()];
+    for (int c = 0; c < amps.length; c++) {
+      Mesh.Conductor one = mesh.conductors.get(c);
+      amps[c] = (potential[one.a()] - potential[one.b()]) / one.ohms();
+    }
+    return new MeshSolution.Stands(VoltProfile.of(potential), VoltProfile.of(amps));
+  }
+}
