@@ -3,15 +3,19 @@ package bunting.cli;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
+import bunting.core.injection.FeedPlaces;
+import bunting.core.injection.Sites;
 import bunting.core.show.LoadKind;
 import bunting.core.show.Run;
 import bunting.core.show.Texts;
+import bunting.core.show.Wire;
 import bunting.files.BadInputException;
 import bunting.files.DropWriter;
 import java.io.PrintWriter;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -40,7 +44,7 @@ final class DropCommand implements Callable<Integer> {
   @Option(
       names = "--load",
       defaultValue = "constant-current",
-      description = "constant-current, constant-power or resistive.")
+      description = "constant-current, constant-power, resistive or headroom.")
   private String load = "";
 
   @Option(names = "--rail-ohms-per-m", required = true, description = "Ohms a metre of one rail.")
@@ -52,24 +56,29 @@ final class DropCommand implements Callable<Integer> {
       description = "A feed; as often as there are feeds.")
   private List<String> feeds = new ArrayList<>();
 
-  @Option(names = "--auto", description = "Not in this version.")
+  @Option(
+      names = "--auto",
+      description = "Finds the fewest feeds that hold --min-volts, and the best places for them.")
   private boolean auto;
 
+  @Option(names = "--min-volts", description = "With --auto: least volts at a pixel.")
+  private double minVolts;
+
+  @Option(names = "--feed-wire", description = "With --auto: wire of the feeds, such as 14AWG.")
+  private String feedWire = "";
+
   @Option(
-      names = {"--min-volts", "--feed-wire", "--start-m"},
-      hidden = true)
-  private List<String> autoArguments = new ArrayList<>();
+      names = "--start-m",
+      defaultValue = "2",
+      description =
+          "With --auto: metres of cable to pixel 1; to others the way along the run more.")
+  private double startM;
 
   @Option(names = "--json", description = "As JSON.")
   private boolean json;
 
   @Override
   public Integer call() throws BadInputException {
-    if (auto || !autoArguments.isEmpty()) {
-      throw new BadInputException(
-          "Command line: 'drop --auto' comes with a later version of Bunting; give the feeds with"
-              + " --feed.");
-    }
     checkNumbers();
     LoadKind kind =
         Arrays.stream(LoadKind.values())
@@ -78,8 +87,11 @@ final class DropCommand implements Callable<Integer> {
             .orElseThrow(
                 () ->
                     new BadInputException(
-                        "Command line: --load should be constant-current, constant-power or"
-                            + " resistive."));
+                        "Command line: --load should be constant-current, constant-power,"
+                            + " resistive or headroom."));
+    if (auto) {
+      return auto(kind);
+    }
     List<FeedOption> parsed = new ArrayList<>();
     for (String feed : feeds) {
       parsed.add(FeedOption.parse(feed, pixels));
@@ -102,6 +114,54 @@ final class DropCommand implements Callable<Integer> {
         yield 0;
       }
     };
+  }
+
+  private int auto(LoadKind kind) throws BadInputException {
+    if (!feeds.isEmpty()) {
+      throw new BadInputException(
+          "Command line: --auto finds the feeds itself; leave --feed out, or --auto.");
+    }
+    check("--min-volts", minVolts > 0 && minVolts <= 1000, "over 0, to 1000");
+    check("--start-m", startM >= 0 && startM <= 100_000, "from 0 to 100000");
+    Wire wire = Wire.parse(feedWire).orElse(null);
+    if (wire == null) {
+      throw new BadInputException(
+          "Command line: --feed-wire should be a gauge such as 16AWG or a size such as 1.5mm2.");
+    }
+    double[] ohms = new double[pixels];
+    double[] most = new double[pixels];
+    for (int i = 0; i < pixels; i++) {
+      ohms[i] = wire.loopOhms(startM + i / pitch);
+      most[i] = Double.MAX_VALUE;
+    }
+    Line bare =
+        Line.uniform(
+            volts,
+            pixels,
+            milliamps / 1000,
+            kind,
+            2 * railOhmsPerM / pitch,
+            new int[0],
+            new double[0]);
+    Sites sites = new Sites(bare, volts, ohms, most, false);
+    Optional<FeedPlaces.Found> found = FeedPlaces.fewest(sites, minVolts, pixels);
+    if (found.isEmpty()) {
+      spec.commandLine()
+          .getErr()
+          .println(
+              "No placing holds "
+                  + Texts.number(minVolts)
+                  + " V: even a feed at each of the "
+                  + pixels
+                  + " pixels "
+                  + FeedPlaces.all(sites)
+                      .map(f -> "leaves one at " + Texts.fixed(f.lowest(), 3) + " V")
+                      .orElse("cannot stand")
+                  + "; take thicker wire, a shorter start or a lower limit.");
+      return Main.STOPPED;
+    }
+    print(found.get().solution(), found.get().places());
+    return 0;
   }
 
   private void checkNumbers() throws BadInputException {

@@ -16,6 +16,7 @@ import bunting.core.show.SlotSplit;
 import bunting.core.show.StandardCatalogue;
 import bunting.core.show.UniverseRange;
 import bunting.core.show.Wire;
+import bunting.core.show.Wiring;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -44,6 +45,7 @@ final class SettingsReader {
     Planning planning = AllottingJson.planning(in);
     Network network = AllottingJson.network(in);
     Catalogue catalogue = catalogue(in);
+    Wiring wiring = WiringJson.settings(in, WiringJson.ids(catalogue.wires()));
     Optional<List<Controller>> controllers = controllers(in, catalogue);
     Optional<List<Circuit>> circuits =
         in.list(
@@ -58,7 +60,9 @@ final class SettingsReader {
     Show show =
         new Show(
             settings, sites, addressing, catalogue, controllers, circuits, List.of(), in.strays());
-    return show.withAllotting(show.allotting().with(planning)).withNetwork(network);
+    return show.withAllotting(show.allotting().with(planning))
+        .withNetwork(network)
+        .withWiring(wiring);
   }
 
   private static ShowSettings showSettings(JsonFields in) throws BadInputException {

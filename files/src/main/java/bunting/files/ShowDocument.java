@@ -39,7 +39,9 @@ final class ShowDocument {
             .withOthers(OthersJson.read(in))
             .withSurvey(SurveyJson.read(in, bare))
             .withWorkshop(WorkshopJson.read(in, bare))
-            .withAllotting(AllottingJson.read(in, bare.allotting(), runs));
+            .withAllotting(AllottingJson.read(in, bare.allotting(), runs))
+            .withWiring(
+                WiringJson.read(in, bare.wiring(), runs, WiringJson.ids(bare.catalogue().wires())));
     in.done();
     return show.withStrayKeys(in.strays());
   }
@@ -54,6 +56,7 @@ final class ShowDocument {
           SurveyJson.write(json, show.survey());
           WorkshopJson.write(json, show.workshop());
           AllottingJson.write(json, show.allotting());
+          WiringJson.writePosts(json, show.wiring());
         });
   }
 
@@ -97,6 +100,7 @@ final class ShowDocument {
           }
         });
     AllottingJson.writeSettings(json, show.allotting().planning(), show.network());
+    WiringJson.writeSettings(json, show.wiring());
     CatalogueWriter.write(json, show.catalogue());
     json.texts("wires", show.catalogue().wires().stream().map(Wire::id).toList());
     if (show.controllers().isPresent()) {

@@ -6,6 +6,7 @@ import bunting.core.mains.CircuitPlanner;
 import bunting.core.ports.PortRules;
 import bunting.core.ports.Prices;
 import bunting.core.show.Circuit;
+import bunting.core.show.Conductors;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
@@ -19,6 +20,7 @@ import bunting.core.show.Show;
 import bunting.core.show.SupplyType;
 import bunting.core.survey.Geometry;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -34,6 +36,12 @@ import java.util.stream.Collectors;
  * again.
  */
 final class Reader {
+  /** A board's terminals are at rest when they move by less, volts. */
+  private static final double BUS_TOLERANCE_VOLTS = 1e-7;
+
+  /** Each round shrinks the miss by the input's resistance over that of the loads: a few do. */
+  private static final int BUS_ROUNDS = 40;
+
   private final Show show;
   private final Decisions decisions;
   private final Map<String, Run> runs;
@@ -45,9 +53,13 @@ final class Reader {
   private final Map<String, Double> feedAmps = new HashMap<>();
   private final SlotBook cursor;
   private final List<SegmentReading> segmentReadings = new ArrayList<>();
+  private final List<IslandSolver.Solved> solved = new ArrayList<>();
+  private final Map<String, Double> busVolts = new HashMap<>();
+  private final IslandSolver solver;
 
-  Reader(Show show, Decisions decisions) {
+  Reader(Show show, Decisions decisions, Collection<IslandSolver.Solved> before) {
     this.show = show;
+    this.solver = new IslandSolver(show.catalogue().wiresById(), before);
     this.decisions = decisions;
     this.cursor = new SlotBook(show);
     this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
@@ -65,7 +77,7 @@ final class Reader {
       double metres =
           Geometry.boxToPixel(
               boxes.get(s.controller()), run, pixelTypes.get(run.type()), feed.atPixel());
-      feedM.put(feed.id(), metres);
+      feedM.put(feed.id(), feed.lengthM().orElse(metres));
     }
     List<PortReading> ports = ports();
     List<FeedReading> feeds =
@@ -84,7 +96,9 @@ final class Reader {
         circuits(supplies, others),
         totals(ports, feeds, supplies, others),
         others,
-        feeds.stream().collect(Collectors.groupingBy(f -> f.feed().segment())));
+        feeds.stream().collect(Collectors.groupingBy(f -> f.feed().segment())),
+        solved,
+        busVolts);
   }
 
   private List<PortReading> ports() {
@@ -98,18 +112,15 @@ final class Reader {
             b -> breaks.computeIfAbsent(b.segment(), k -> new ArrayList<>()).add(b.afterPixel()));
     Map<String, List<Feed>> feeds =
         decisions.feeds().stream().collect(Collectors.groupingBy(Feed::segment));
-    IslandSolver solver =
-        new IslandSolver(
-            show.settings().brightnessPercent(),
-            show.catalogue().wiresById(),
-            feeds,
-            breaks,
-            feedM,
-            feedAmps);
     List<PortReading> ports = new ArrayList<>();
     for (PlacedController box : decisions.controllers()) {
       ControllerType type = controllerTypes.get(box.controller().type());
       boolean begun = false;
+      List<List<IslandSolver.Link>> links = new ArrayList<>();
+      for (int port = 1; port <= type.ports(); port++) {
+        links.add(links(chains.getOrDefault(box.controller().id() + "\0" + port, List.of())));
+      }
+      List<Optional<IslandSolver.Solved>> boxSolved = solve(box, links, feeds, breaks);
       for (int port = 1; port <= type.ports(); port++) {
         List<Segment> chain = chains.getOrDefault(box.controller().id() + "\0" + port, List.of());
         if (!chain.isEmpty()) {
@@ -119,7 +130,7 @@ final class Reader {
           }
           cursor.startPort();
         }
-        List<SegmentReading> read = chain(chain, solver);
+        List<SegmentReading> read = chain(links.get(port - 1), boxSolved.get(port - 1));
         segmentReadings.addAll(read);
         ports.add(port(box, type, port, read, feeds));
       }
@@ -127,18 +138,105 @@ final class Reader {
     return ports;
   }
 
-  private List<SegmentReading> chain(List<Segment> chain, IslandSolver solver) {
-    if (chain.isEmpty()) {
-      return List.of();
-    }
+  private List<IslandSolver.Link> links(List<Segment> chain) {
     List<IslandSolver.Link> links = new ArrayList<>();
     for (Segment s : chain) {
       links.add(new IslandSolver.Link(s, type(s), leadM(s, links)));
     }
-    List<IslandSolver.Volts> volts = solver.solve(links);
+    return links;
+  }
+
+  /**
+   * Solves the chains of a box. Where its input has resistance the ports pull down the terminals
+   * that they share: their volts are found by going round until they rest.
+   */
+  private List<Optional<IslandSolver.Solved>> solve(
+      PlacedController box,
+      List<List<IslandSolver.Link>> ports,
+      Map<String, List<Feed>> feeds,
+      Map<String, List<Integer>> breaks) {
+    Conductors copper = show.wiring().conductors();
+    double supply = copper.supplyVolts(box.volts());
+    double ohms = copper.inputOhms(show.catalogue().wiresById());
+    double bus = supply;
+    for (int round = 0; ; round++) {
+      List<Optional<IslandSolver.Solved>> result = new ArrayList<>();
+      double amps = 0;
+      for (List<IslandSolver.Link> links : ports) {
+        Optional<IslandSolver.Solved> one =
+            links.isEmpty()
+                ? Optional.empty()
+                : Optional.of(solver.solve(chainOf(links, feeds, breaks, copper, bus)));
+        result.add(one);
+        amps += one.map(Reader::portAmps).orElse(0.0);
+      }
+      double next = supply - amps * ohms;
+      if (Math.abs(next - bus) <= BUS_TOLERANCE_VOLTS || round == BUS_ROUNDS) {
+        busVolts.put(box.controller().id(), next);
+        result.forEach(o -> o.ifPresent(this::take));
+        return result;
+      }
+      bus = Math.max(0, next);
+    }
+  }
+
+  private IslandSolver.Chain chainOf(
+      List<IslandSolver.Link> links,
+      Map<String, List<Feed>> feeds,
+      Map<String, List<Integer>> breaks,
+      Conductors copper,
+      double bus) {
+    List<IslandSolver.Cable> cables = new ArrayList<>();
+    List<Integer> cuts = new ArrayList<>();
+    int from = 0;
+    for (IslandSolver.Link link : links) {
+      Segment s = link.segment();
+      if (from > 0 && !s.powerFromPrevious()) {
+        cuts.add(from - 1);
+      }
+      for (int pixel : breaks.getOrDefault(s.id(), List.of())) {
+        cuts.add(from + pixel - s.firstPixel());
+      }
+      for (Feed feed : feeds.getOrDefault(s.id(), List.of())) {
+        cables.add(new IslandSolver.Cable(feed, feedM.get(feed.id())));
+      }
+      from += s.pixels();
+    }
+    cuts.sort(Integer::compare);
+    double brightness = show.settings().brightnessPercent();
+    return new IslandSolver.Chain(links, cables, cuts, brightness, copper, bus);
+  }
+
+  private static double portAmps(IslandSolver.Solved one) {
+    double sum = 0;
+    for (IslandReading island : one.islands()) {
+      for (int f = 0; f < island.feeds().size() && island.solution().isPresent(); f++) {
+        sum += island.feeds().get(f).viaPort() ? island.solution().get().feedAmps().at(f) : 0;
+      }
+    }
+    return sum;
+  }
+
+  private void take(IslandSolver.Solved one) {
+    solved.add(one);
+    for (IslandReading island : one.islands()) {
+      island
+          .solution()
+          .ifPresent(
+              s -> {
+                for (int f = 0; f < island.feeds().size(); f++) {
+                  feedAmps.put(island.feeds().get(f).id(), s.feedAmps().at(f));
+                }
+              });
+    }
+  }
+
+  private List<SegmentReading> chain(
+      List<IslandSolver.Link> links, Optional<IslandSolver.Solved> one) {
     List<SegmentReading> read = new ArrayList<>();
-    for (int i = 0; i < chain.size(); i++) {
-      Segment s = chain.get(i);
+    for (int i = 0; i < links.size(); i++) {
+      Segment s = links.get(i).segment();
+      IslandSolver.Volts volts = one.orElseThrow().volts().get(i);
       List<SlotRow> slots =
           cursor.take(
               s.run(),
@@ -153,8 +251,8 @@ final class Reader {
               type(s),
               links.get(i).leadM(),
               slots,
-              volts.get(i).profile(),
-              volts.get(i).stands(),
+              volts.profile(),
+              volts.stands(),
               help(type(s), links.get(i).leadM())));
     }
     return read;
@@ -207,7 +305,13 @@ final class Reader {
     others.boards().forEach(b -> amps.merge(b.dimmer().supply(), b.amps(), Double::sum));
     Map<String, SupplyType> types = show.catalogue().supplyTypesById();
     return decisions.supplies().stream()
-        .map(s -> new SupplyReading(s, types.get(s.type()), amps.getOrDefault(s.id(), 0.0)))
+        .map(
+            s ->
+                new SupplyReading(
+                    s,
+                    types.get(s.type()),
+                    amps.getOrDefault(s.id(), 0.0),
+                    show.wiring().conductors().supplyVolts(types.get(s.type()).volts())))
         .toList();
   }
 

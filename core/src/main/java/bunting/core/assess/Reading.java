@@ -20,8 +20,12 @@ public record Reading(
     List<CircuitReading> circuits,
     Totals totals,
     OtherReading others,
-    Map<String, List<FeedReading>> feedsBySegment) {
+    Map<String, List<FeedReading>> feedsBySegment,
+    List<IslandSolver.Solved> solved,
+    Map<String, Double> busVolts) {
   public Reading {
+    solved = List.copyOf(solved);
+    busVolts = Map.copyOf(busVolts);
     feedsBySegment = Map.copyOf(feedsBySegment);
     ports = List.copyOf(ports);
     segments = List.copyOf(segments);
@@ -32,7 +36,17 @@ public record Reading(
 
   /** Computes them. A pure function; cost linear in pixels. */
   public static Reading of(Show show, Decisions decisions) {
-    return new Reader(show, decisions).read();
+    return new Reader(show, decisions, List.of()).read();
+  }
+
+  /** The same, with every port that is as it was before taken from there. */
+  public static Reading of(Show show, Decisions decisions, Reading before) {
+    return new Reader(show, decisions, before.solved).read();
+  }
+
+  /** The islands of all ports, in the order of the ports. */
+  public List<IslandReading> islands() {
+    return solved.stream().flatMap(s -> s.islands().stream()).toList();
   }
 
   /** The port of that number on that controller. */

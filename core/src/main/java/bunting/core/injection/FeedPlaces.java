@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 
 /**
  * The fewest feeds that keep every pixel of a line at a limit, and with so many the places with the
@@ -27,8 +26,9 @@ import java.util.OptionalDouble;
  *
  * <p><b>Exactness.</b> With currents linear in the volts (constant current, resistive) the curves
  * are straight lines, held exactly. For constant power they are cubics, right to some microvolts;
- * where pixels lose headroom, straight pieces. On lines of over {@value #EXACT_PIXELS} pixels only
- * the best placings at {@value #NEAR_PLACINGS} volts are kept: near the optimum, not proven.
+ * where pixels lose headroom, straight pieces. Lines of over {@value #STRAIGHT_PIXELS} pixels
+ * ({@value #SMOOTH_PIXELS}, {@value #CORNERED_PIXELS} with such currents) go to {@link LongLine}:
+ * near the optimum, not proven.
  *
  * <p><b>Cost.</b> The line is swept from both ends and the sweeps meet at a feed in the middle:
  * pixels x half the feeds x placings kept (some dozens to hundreds), for each limit.
@@ -46,17 +46,25 @@ public final class FeedPlaces {
   /** A placing that the curves let pass is taken where the solver finds it this near the limit. */
   private static final double ROUNDING_VOLTS = 1e-9;
 
-  /** Lines up to so many pixels are searched exactly (some seconds at the most). */
-  private static final int EXACT_PIXELS = 700;
+  /** Lines up to so many pixels are searched exactly, where every current is linear. */
+  private static final int STRAIGHT_PIXELS = 700;
+
+  /** The same with constant power, whose curves take longer, and with lost headroom. */
+  private static final int SMOOTH_PIXELS = 350;
+
+  private static final int CORNERED_PIXELS = 120;
+
+  /** How far above the limit places are asked for where the curves were a trifle too kind. */
+  private static final double[] KINDNESS_VOLTS = {0, 1e-5, 1e-4, 1e-3, 1e-2};
 
   /** Pixels solved, at the most, while feeds are moved about: a second or two. */
   private static final long PIXELS_POLISHED = 50_000_000;
 
-  /** Placings kept for a pixel on longer ones. */
-  private static final int NEAR_PLACINGS = 24;
+  /** With more feeds than these nobody asks for the last millivolt. */
+  private static final int FEEDS_POLISHED = 200;
 
   /** Curves go on so far above the supply's volts, so that a limit at those is a curve too. */
-  private static final double TOP_VOLTS = 1e-6;
+  static final double TOP_VOLTS = 1e-6;
 
   private final Sites sites;
   private final Line line;
@@ -81,6 +89,11 @@ public final class FeedPlaces {
       return solution;
     }
 
+    /** How many feeds. */
+    public int count() {
+      return at.length;
+    }
+
     /** The lowest volts of any pixel. */
     public double lowest() {
       return solution.volts().lowest();
@@ -101,6 +114,12 @@ public final class FeedPlaces {
     return search.first(leastVolts, feedsMax).map(f -> search.lifted(f, leastVolts));
   }
 
+  /** About the fewest feeds that hold, quickly, wherever they stand. */
+  public static Optional<Found> near(Sites sites, double leastVolts, int feedsMax) {
+    FeedPlaces search = new FeedPlaces(sites);
+    return search.hopeless(leastVolts) ? Optional.empty() : search.near(leastVolts, feedsMax);
+  }
+
   /** The fewest feeds that hold, wherever they stand. */
   public static Optional<Found> any(Sites sites, double leastVolts, int feedsMax) {
     return new FeedPlaces(sites).first(leastVolts, feedsMax);
@@ -116,13 +135,15 @@ public final class FeedPlaces {
   }
 
   private Optional<Found> first(double leastVolts, int feedsMax) {
-    Optional<Found> most = all(sites);
-    boolean hopeless = most.isPresent() && most.get().lowest() < leastVolts - ROUNDING_VOLTS;
-    if (most.isEmpty() || hopeless || leastVolts > sites.supplyVolts) {
+    if (hopeless(leastVolts)) {
       return Optional.empty();
     }
+    if (!exact(leastVolts)) {
+      return near(leastVolts, feedsMax);
+    }
     Ends ends = new Ends(leastVolts);
-    int top = Math.min(feedsMax, most.get().at.length);
+    int places = (int) java.util.Arrays.stream(sites.feedAmpsMax).filter(a -> a > 0).count();
+    int top = Math.min(feedsMax, places);
     int fails = 0;
     int count = 1;
     Optional<Found> found = ends.with(count);
@@ -144,6 +165,34 @@ public final class FeedPlaces {
     return found;
   }
 
+  /** Whether not even feeds everywhere hold. */
+  private boolean hopeless(double leastVolts) {
+    return leastVolts > sites.supplyVolts
+        || all(sites).filter(f -> f.lowest() >= leastVolts - ROUNDING_VOLTS).isEmpty();
+  }
+
+  private boolean exact(double limit) {
+    int points = SupplyCurve.of(line, limit, sites.supplyVolts + TOP_VOLTS).points();
+    int most = points == 2 ? STRAIGHT_PIXELS : points == 4 ? SMOOTH_PIXELS : CORNERED_PIXELS;
+    return line.size() <= most;
+  }
+
+  private Optional<Found> near(double leastVolts, int feedsMax) {
+    for (double above : KINDNESS_VOLTS) {
+      double limit = leastVolts + above;
+      SupplyCurve scale = SupplyCurve.of(line, limit, sites.supplyVolts + TOP_VOLTS);
+      Optional<int[]> places = LongLine.places(sites, scale, limit, feedsMax);
+      Optional<Found> found = places.flatMap(this::solved).filter(f -> holds(f, leastVolts));
+      if (found.isPresent()) {
+        return found;
+      }
+      if (places.isEmpty()) {
+        break;
+      }
+    }
+    return all(sites).filter(f -> f.at.length <= feedsMax && holds(f, leastVolts));
+  }
+
   /** Both ends' sweeps at one limit; they meet at a feed in the middle. */
   private final class Ends {
     private final double limit;
@@ -154,8 +203,8 @@ public final class FeedPlaces {
     Ends(double limit) {
       this.limit = limit;
       this.scale = SupplyCurve.of(line, limit, sites.supplyVolts + TOP_VOLTS);
-      this.left = new Sweep(sites, scale, limit, false, kept());
-      this.right = new Sweep(sites, scale, limit, true, kept());
+      this.left = new Sweep(sites, scale, limit, false);
+      this.right = new Sweep(sites, scale, limit, true);
     }
 
     /** A placing of so many feeds that holds the limit. */
@@ -206,18 +255,13 @@ public final class FeedPlaces {
     return true;
   }
 
-  /** Placings kept for a pixel: all that matter on lines that one can wait for. */
-  private int kept() {
-    return line.size() <= EXACT_PIXELS ? Integer.MAX_VALUE : NEAR_PLACINGS;
-  }
-
   /**
    * With as many feeds, the best places: moved about first, then asked whether any placing holds a
    * limit a trifle higher. A no is the proof; a yes is the next start.
    */
   private Found lifted(Found start, double leastVolts) {
     Found best = polished(start, leastVolts);
-    while (true) {
+    while (exact(leastVolts)) {
       double higher = best.lowest() + LIMIT_TOLERANCE_VOLTS;
       Optional<Found> found =
           higher < sites.supplyVolts ? new Ends(higher).with(start.at.length) : Optional.empty();
@@ -226,18 +270,19 @@ public final class FeedPlaces {
       }
       best = polished(found.get(), leastVolts);
     }
+    return best;
   }
 
   /** Moves one feed, then two, as long as the lowest volts rise. */
   private Found polished(Found start, double leastVolts) {
     Found best = start;
-    long tried = PIXELS_POLISHED / line.size();
+    long tried = start.count() > FEEDS_POLISHED ? 0 : PIXELS_POLISHED / line.size();
     for (int reach = Math.max(1, line.size() / 8); reach >= 1; reach /= 2) {
       boolean gained = true;
       while (gained) {
         gained = false;
         for (int[] move : moves(best.at, reach)) {
-          if (tried-- == 0) {
+          if (tried-- <= 0) {
             return best;
           }
           Optional<Found> found = solved(move);
@@ -280,12 +325,5 @@ public final class FeedPlaces {
       }
     }
     return Arrays.equals(next, at) ? Optional.empty() : Optional.of(next);
-  }
-
-  /** The lowest volts of a placing; empty where it cannot stand. */
-  public static OptionalDouble lowest(Sites sites, int[] at) {
-    return LineSolver.solve(sites.with(at)) instanceof LineSolution.Stands s
-        ? OptionalDouble.of(s.volts().lowest())
-        : OptionalDouble.empty();
   }
 }

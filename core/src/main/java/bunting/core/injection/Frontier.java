@@ -18,16 +18,10 @@ final class Frontier {
 
   private Frontier() {}
 
-  /**
-   * Those of the placings that are not needless, by least volts, ties as they came; at most about
-   * so many, of which then the best at evenly spread volts are kept.
-   */
-  static List<Placing> thin(SupplyCurve scale, List<Placing> all, int most) {
+  /** Those of the placings that are not needless, by least volts, ties as they came. */
+  static List<Placing> thin(SupplyCurve scale, List<Placing> all) {
     if (all.size() < 2) {
       return all;
-    }
-    if (all.size() > most) {
-      return spread(scale, all, most);
     }
     List<Placing> sorted = new ArrayList<>(all);
     sorted.sort(Comparator.comparingDouble(p -> p.least));
@@ -47,7 +41,8 @@ final class Frontier {
     return result;
   }
 
-  private static List<Placing> spread(SupplyCurve scale, List<Placing> all, int most) {
+  /** The best placings at evenly spread volts. */
+  static List<Placing> spread(SupplyCurve scale, List<Placing> all, int most) {
     List<Placing> result = new ArrayList<>();
     double low = scale.volts(0);
     double high = scale.volts(scale.points() - 1);
@@ -69,12 +64,18 @@ final class Frontier {
 
   private static boolean coveredByOne(SupplyCurve scale, List<Placing> kept, Placing p) {
     for (int k = kept.size() - 1; k >= 0; k--) {
-      Placing q = kept.get(k);
-      if (atTop(scale, q) >= atTop(scale, p) - EQUAL_AMPS && beats(scale, q, p, p.least)) {
+      if (covers(scale, kept.get(k), p)) {
         return true;
       }
     }
     return false;
+  }
+
+  /** Whether the first does at least as much as the second at all volts that this allows. */
+  static boolean covers(SupplyCurve scale, Placing q, Placing p) {
+    return q.least <= p.least
+        && atTop(scale, q) >= atTop(scale, p) - EQUAL_AMPS
+        && beats(scale, q, p, p.least);
   }
 
   private static double atTop(SupplyCurve scale, Placing p) {

@@ -7,8 +7,7 @@ import java.util.Optional;
 
 /**
  * Placings along a line from one end, level by level: level k holds, for every pixel, the placings
- * of k feeds up to there that are not needless; above a number that may be set, a choice of them.
- * Pixels count from the end where it begins.
+ * of k feeds up to there that are not needless. Pixels count from the end where it begins.
  */
 final class Sweep {
   private final Sites sites;
@@ -16,17 +15,15 @@ final class Sweep {
   private final SupplyCurve scale;
   private final double limit;
   private final boolean fromRight;
-  private final int most;
   private final List<List<List<Placing>>> levels = new ArrayList<>();
   private final List<List<List<Placing>>> ending = new ArrayList<>();
 
-  Sweep(Sites sites, SupplyCurve scale, double limit, boolean fromRight, int most) {
+  Sweep(Sites sites, SupplyCurve scale, double limit, boolean fromRight) {
     this.sites = sites;
     this.line = sites.line;
     this.scale = scale;
     this.limit = limit;
     this.fromRight = fromRight;
-    this.most = most;
   }
 
   /** The line's index of a pixel of this sweep. */
@@ -63,7 +60,7 @@ final class Sweep {
             step(p, i, true).ifPresent(fresh::add);
           }
         }
-        List<Placing> ended = Frontier.thin(scale, fresh, most);
+        List<Placing> ended = Frontier.thin(scale, fresh);
         ends.add(ended);
         List<Placing> all = new ArrayList<>(ended);
         if (!(sites.headFeed && index(i) == 0)) {
@@ -71,13 +68,13 @@ final class Sweep {
             step(p, i, false).ifPresent(all::add);
           }
         }
-        level.add(Frontier.thin(scale, all, most));
+        level.add(Frontier.thin(scale, all));
       }
     }
   }
 
   /** From the pixel before to pixel i, with its own load and perhaps a feed. */
-  private Optional<Placing> step(Placing p, int i, boolean feed) {
+  Optional<Placing> step(Placing p, int i, boolean feed) {
     int here = index(i);
     double least = p.least;
     double[] curve = p.curve;

@@ -1,26 +1,39 @@
 package bunting.core.power;
 
+import bunting.core.injection.FeedPlaces;
+import bunting.core.injection.LeastCopper;
+import bunting.core.injection.Sites;
+import bunting.core.show.HeldPost;
 import bunting.core.show.Wire;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
- * Feeds for one island: as few as hold when they stand evenly from end to end, then the thinnest
- * wires that still hold. The count is searched with the thickest wire by doubling and halving; a
- * trial decides each step, so what comes out holds even where more feeds should not help. Cost:
- * some log2(pixels) + feeds x wires solves.
+ * Feeds for one island by the show's school. Best of all: as few as hold when they stand evenly
+ * from end to end, by doubling and halving; then, as far as the show's size allows, the fewest that
+ * hold anywhere ({@link FeedPlaces}) and of so many the places and sizes with the least copper
+ * ({@link LeastCopper}). The count is found with the thickest wire; sizes are thinned afterwards.
  */
 final class FeedSearch {
   /** Beyond so many feeds each keeps the common gauge: nobody wants fifty kinds of lead. */
   private static final int FEEDS_THINNED_ONE_BY_ONE = 24;
 
+  /** Counts above these are proven no more: their proof takes longer than a tenth of a second. */
+  private static final int FEEDS_EXACT = 4;
+
+  private static final int PIXELS_EXACT = 400;
+
   private final Stretch stretch;
   private final PowerRules rules;
+  private final Wire thickest;
 
   FeedSearch(Stretch stretch, PowerRules rules) {
     this.stretch = stretch;
     this.rules = rules;
+    this.thickest = rules.thickest();
   }
 
   /** One feed at the first pixel, thickest wire. */
@@ -28,8 +41,70 @@ final class FeedSearch {
     return evenly(1, port);
   }
 
-  /** As few feeds as hold, thickest wire; when none hold, the densest that was tried. */
+  /**
+   * One feed, thickest wire: at the first pixel, or where it holds best; as it comes if none does.
+   */
+  FeedTrial one(Optional<PortLimit> port) {
+    FeedTrial front = single(port);
+    boolean anywhere = port.isEmpty() && rules.effort() != PowerRules.Effort.EVEN;
+    if (front.holds() || !anywhere) {
+      return front;
+    }
+    return FeedPlaces.any(sites(port), rules.aimVolts(), 1)
+        .map(f -> trial(f.places(), port))
+        .filter(FeedTrial::holds)
+        .orElse(front);
+  }
+
+  /** As the school has it, thickest wire; when it does not hold, the densest that was tried. */
   FeedTrial fewest(Optional<PortLimit> port) {
+    int last = stretch.size() - 1;
+    return switch (rules.ways().school()) {
+      case FRONT -> single(port);
+      case ENDS -> last == 0 ? single(port) : trial(new int[] {0, last}, port);
+      case EVERY -> trial(every(), port);
+      case TRUNK -> trunk();
+      case BEST, SECOND_SUPPLY -> best(port);
+    };
+  }
+
+  private int[] every() {
+    int step = rules.ways().everyPixels();
+    int[] at = new int[(stretch.size() + step - 1) / step];
+    for (int f = 0; f < at.length; f++) {
+      at[f] = f * step;
+    }
+    return at;
+  }
+
+  private FeedTrial trunk() {
+    List<Integer> taps = Arrays.stream(every()).boxed().toList();
+    Post post = new Post(0, stretch.feedM(0), thickest, taps, Optional.empty());
+    return new FeedTrial(stretch, rules, Optional.empty(), List.of(post), thickest);
+  }
+
+  private FeedTrial best(Optional<PortLimit> port) {
+    FeedTrial even = fewestEven(port);
+    boolean enough = even.count() == 1 && even.holds();
+    if (enough || rules.effort() == PowerRules.Effort.EVEN) {
+      return even;
+    }
+    boolean exact = even.count() <= FEEDS_EXACT && stretch.size() <= PIXELS_EXACT;
+    int most = even.holds() ? even.count() - (exact ? 1 : 0) : stretch.size();
+    if (most == 0) {
+      return even;
+    }
+    Sites sites = sites(port);
+    Optional<FeedTrial> found =
+        (exact
+                ? FeedPlaces.any(sites, rules.aimVolts(), most)
+                : FeedPlaces.near(sites, rules.aimVolts(), most))
+            .map(f -> trial(f.places(), port))
+            .filter(FeedTrial::holds);
+    return found.filter(f -> !even.holds() || f.count() < even.count()).orElse(even);
+  }
+
+  private FeedTrial fewestEven(Optional<PortLimit> port) {
     int fails = 0;
     int count = 1;
     FeedTrial trial = evenly(count, port);
@@ -51,22 +126,94 @@ final class FeedSearch {
     return trial;
   }
 
-  /** The same feeds with the thinnest wires that hold: one gauge for all first, then one by one. */
+  /** What a feed of the thickest wire would be at each pixel. */
+  private Sites sites(Optional<PortLimit> port) {
+    return sites(thickest, port);
+  }
+
+  private Sites sites(Wire wire, Optional<PortLimit> port) {
+    int n = stretch.size();
+    double[] ohms = new double[n];
+    double[] most = new double[n];
+    double joint = stretch.pieces().size() > 1 ? thickest.fuseAmpsMax() : Double.MAX_VALUE;
+    OptionalDouble fuse = Fuses.largest(Math.min(wire.fuseAmpsMax(), joint));
+    for (int i = 0; i < n; i++) {
+      ohms[i] = rules.copper().feedOhms(wire, stretch.feedM(i), false);
+      most[i] = fuse.orElse(0) / rules.margin();
+    }
+    port.ifPresent(
+        p -> {
+          ohms[0] = rules.copper().feedOhms(wire, stretch.feedM(0), true);
+          boolean thin = p.shared() && wire.fuseAmpsMax() < p.fuseMax();
+          most[0] =
+              thin ? 0 : Math.min(p.ampsMax(), Math.min(most[0], p.fuseMax() / rules.margin()));
+        });
+    double source = port.isPresent() ? rules.busVolts() : rules.supplyVolts();
+    return new Sites(
+        stretch.bare(rules.brightness(), thickest), source, ohms, most, port.isPresent());
+  }
+
+  /** The same feeds with the thinnest wires that hold, or as many elsewhere with less copper. */
   FeedTrial thinned(FeedTrial thick) {
-    FeedTrial best = thick;
+    FeedTrial thin = thinnedInPlace(thick);
+    boolean free = thick.posts.stream().allMatch(p -> p.held().isEmpty() && p.taps().isEmpty());
+    boolean searched =
+        free
+            && rules.effort() == PowerRules.Effort.EXACT
+            && thick.count() <= FEEDS_EXACT
+            && stretch.size() <= PIXELS_EXACT
+            && stretch.pieces().size() == 1
+            && switch (rules.ways().school()) {
+              case BEST, SECOND_SUPPLY -> true;
+              case FRONT, ENDS, EVERY, TRUNK -> false;
+            };
+    if (!searched || !thin.holds()) {
+      return thin;
+    }
+    List<Sites> sizes = new ArrayList<>();
+    List<double[]> copper = new ArrayList<>();
     for (Wire wire : rules.wires()) {
-      Wire[] all = new Wire[thick.at.length];
-      Arrays.fill(all, wire);
+      sizes.add(sites(wire, thick.port));
+      double[] cost = new double[stretch.size()];
+      for (int i = 0; i < cost.length; i++) {
+        cost[i] = 2 * stretch.feedM(i) * wire.copperMm2();
+      }
+      copper.add(cost);
+    }
+    double known = thin.copper() - 2 * stretch.jointMetres() * thin.joints.copperMm2();
+    return LeastCopper.find(sizes, copper, rules.aimVolts(), thick.count(), known)
+        .map(c -> chosen(c, thin))
+        .filter(FeedTrial::holds)
+        .orElse(thin);
+  }
+
+  private FeedTrial chosen(LeastCopper.Choice choice, FeedTrial like) {
+    List<Post> posts = new ArrayList<>();
+    for (int f = 0; f < choice.at().size(); f++) {
+      int at = choice.at().get(f);
+      posts.add(new Post(at, stretch.feedM(at), rules.wires().get(choice.size().get(f))));
+    }
+    return new FeedTrial(stretch, rules, like.port, posts, like.joints);
+  }
+
+  /** The thinnest wires that hold in these places: one gauge for all first, then one by one. */
+  FeedTrial thinnedInPlace(FeedTrial thick) {
+    FeedTrial best = thick;
+    if (!thick.holds()) {
+      return thick;
+    }
+    for (Wire wire : rules.wires()) {
+      List<Post> all = thick.posts.stream().map(p -> p.free() ? p.with(wire) : p).toList();
       FeedTrial trial = with(thick, all, wire);
       if (trial.holds()) {
         best = trial;
         break;
       }
     }
-    if (best.at.length == 1 || best.at.length > FEEDS_THINNED_ONE_BY_ONE) {
+    if (best.count() == 1 || best.count() > FEEDS_THINNED_ONE_BY_ONE) {
       return best;
     }
-    for (int f = best.at.length - 1; f >= 0; f--) {
+    for (int f = best.count() - 1; f >= 0; f--) {
       best = thinnedAt(best, f);
     }
     return best;
@@ -75,9 +222,12 @@ final class FeedSearch {
   private FeedTrial thinnedAt(FeedTrial from, int feed) {
     FeedTrial best = from;
     List<Wire> wires = rules.wires();
-    for (int w = wires.indexOf(from.wires[feed]) - 1; w >= 0; w--) {
-      Wire[] one = best.wires.clone();
-      one[feed] = wires.get(w);
+    if (!from.posts.get(feed).free()) {
+      return from;
+    }
+    for (int w = wires.indexOf(from.posts.get(feed).wire()) - 1; w >= 0; w--) {
+      List<Post> one = new ArrayList<>(best.posts);
+      one.set(feed, one.get(feed).with(wires.get(w)));
       FeedTrial trial = with(best, one, best.joints);
       if (!trial.holds()) {
         break;
@@ -87,23 +237,58 @@ final class FeedSearch {
     return best;
   }
 
-  private FeedTrial with(FeedTrial like, Wire[] wires, Wire joints) {
-    return new FeedTrial(stretch, rules, like.port, like.at, like.metres, wires, joints);
+  /** The same places with each wire brought up to the next of these sizes. */
+  FeedTrial standardised(FeedTrial from, List<Wire> sizes) {
+    List<Post> posts =
+        from.posts.stream().map(p -> p.free() ? p.with(up(p.wire(), sizes)) : p).toList();
+    FeedTrial trial = with(from, posts, up(from.joints, sizes));
+    return trial.holds() ? trial : from;
+  }
+
+  private static Wire up(Wire wire, List<Wire> sizes) {
+    return sizes.stream()
+        .filter(w -> w.copperMm2() >= wire.copperMm2() && w.fuseAmpsMax() >= wire.fuseAmpsMax())
+        .findFirst()
+        .orElse(wire);
+  }
+
+  private FeedTrial with(FeedTrial like, List<Post> posts, Wire joints) {
+    return new FeedTrial(stretch, rules, like.port, posts, joints);
   }
 
   /** So many feeds from end to end, thickest wire. */
   FeedTrial evenly(int count, Optional<PortLimit> port) {
     int[] at = new int[count];
-    double[] metres = new double[count];
     for (int f = 1; f < count; f++) {
       at[f] = (int) Math.round(f * (stretch.size() - 1) / (double) (count - 1));
     }
-    for (int f = 0; f < count; f++) {
-      metres[f] = stretch.feedM(at[f]);
+    return trial(at, port);
+  }
+
+  private FeedTrial trial(int[] at, Optional<PortLimit> port) {
+    List<Post> posts = new ArrayList<>();
+    for (int i : at) {
+      posts.add(new Post(i, stretch.feedM(i), thickest));
     }
-    Wire[] wires = new Wire[count];
-    Wire thickest = rules.wires().getLast();
-    Arrays.fill(wires, thickest);
-    return new FeedTrial(stretch, rules, port, at, metres, wires, thickest);
+    return new FeedTrial(stretch, rules, port, posts, thickest);
+  }
+
+  /** The builder's own posts; wires that he left open as thin as holds. */
+  FeedTrial held(List<HeldPost> held, Optional<PortLimit> port) {
+    List<Post> posts = new ArrayList<>();
+    for (HeldPost h : held) {
+      int at = stretch.index(h.run(), h.atPixel());
+      Optional<Wire> wire =
+          h.wire().flatMap(id -> rules.wires().stream().filter(w -> w.id().equals(id)).findFirst());
+      posts.add(
+          new Post(
+              at,
+              h.lengthM().orElse(stretch.feedM(at)),
+              wire.orElse(thickest),
+              List.of(),
+              Optional.of(h)));
+    }
+    FeedTrial trial = new FeedTrial(stretch, rules, port, posts, thickest);
+    return thinnedInPlace(trial);
   }
 }

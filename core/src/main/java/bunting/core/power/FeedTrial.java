@@ -4,41 +4,34 @@ import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * Feeds on a stretch, solved and judged. The first feed goes through the port where {@code port} is
- * there.
+ * Posts on a stretch, solved and judged. The first goes through the port where {@code port} is
+ * there. Volts are judged at the brightness that is designed for; amps at the one that fuses are
+ * chosen for.
  */
 final class FeedTrial {
   final Stretch stretch;
   final Optional<PortLimit> port;
-  final int[] at;
-  final double[] metres;
-  final Wire[] wires;
+  final List<Post> posts;
   final Wire joints;
   final double[] fuses;
   private final PowerRules rules;
-  private Optional<LineSolution.Stands> solution = Optional.empty();
-  private Optional<Shortfall> shortfall;
+  private Optional<LineSolution.Stands> fused = Optional.empty();
+  private double lowest;
+  private final Optional<Shortfall> shortfall;
 
   FeedTrial(
-      Stretch stretch,
-      PowerRules rules,
-      Optional<PortLimit> port,
-      int[] at,
-      double[] metres,
-      Wire[] wires,
-      Wire joints) {
+      Stretch stretch, PowerRules rules, Optional<PortLimit> port, List<Post> posts, Wire joints) {
     this.stretch = stretch;
     this.rules = rules;
     this.port = port;
-    this.at = at;
-    this.metres = metres;
-    this.wires = wires;
+    this.posts = List.copyOf(posts);
     this.joints = joints;
-    this.fuses = new double[at.length];
+    this.fuses = new double[posts.size()];
     this.shortfall = judge();
   }
 
@@ -50,34 +43,68 @@ final class FeedTrial {
     return shortfall;
   }
 
+  int count() {
+    return posts.size();
+  }
+
+  /** Lowest volts; 0 where it cannot stand. */
+  double lowest() {
+    return lowest;
+  }
+
   double totalAmps() {
-    return solution.orElseThrow().totalAmps();
+    return fused.map(LineSolution.Stands::totalAmps).orElse(0.0);
   }
 
   double portAmps() {
-    return port.isPresent() ? solution.orElseThrow().feedAmps().at(0) : 0;
+    return port.isPresent() ? fused.map(s -> s.feedAmps().at(0)).orElse(0.0) : 0;
+  }
+
+  /** Copper of its cables, mm2 m. */
+  double copper() {
+    double sum = stretch.jointMetres() * joints.copperMm2();
+    for (Post p : posts) {
+      sum += p.cableM(stretch) * p.wire().copperMm2();
+    }
+    return 2 * sum;
   }
 
   private Optional<Shortfall> judge() {
-    LineSolution solved = LineSolver.solve(stretch.line(rules.volts(), at, metres, wires, joints));
+    Optional<Shortfall> first = judge(solve(rules.brightness()), true);
+    boolean same = rules.fusedBrightness() == rules.brightness();
+    Optional<Shortfall> second = same ? first : judge(solve(rules.fusedBrightness()), false);
+    return first.or(() -> second);
+  }
+
+  private LineSolution solve(double brightness) {
+    return LineSolver.solve(stretch.line(rules, brightness, posts, port.isPresent(), joints));
+  }
+
+  private Optional<Shortfall> judge(LineSolution solved, boolean judgeVolts) {
     return switch (solved) {
       case LineSolution.Falls f ->
           Optional.of(
               volts(
                   "even with "
-                      + at.length
+                      + count()
                       + " feeds, the wires cannot carry what pixel "
-                      + pixelName(f.atIndex())
+                      + stretch.place(f.atIndex()).pixel()
                       + " asks for: it would have less than 0.1",
                   0));
       case LineSolution.Stands s -> {
-        solution = Optional.of(s);
-        yield judge(s);
+        fused = Optional.of(s);
+        lowest = judgeVolts ? s.volts().lowest() : lowest;
+        yield judge(s, judgeVolts);
       }
     };
   }
 
-  private Optional<Shortfall> judge(LineSolution.Stands s) {
+  private Optional<Shortfall> judge(LineSolution.Stands s, boolean judgeVolts) {
+    Optional<Shortfall> worst = Optional.empty();
+    for (int f = 0; f < count(); f++) {
+      Optional<Shortfall> fuse = fuse(f, amps(s, f));
+      worst = worst.or(() -> fuse);
+    }
     if (s.totalAmps() > rules.supplyAmps()) {
       return Optional.of(
           new Shortfall(
@@ -95,26 +122,29 @@ final class FeedTrial {
               "A"));
     }
     int low = s.volts().lowestIndex();
-    double lowest = s.volts().at(low);
-    if (!rules.enough(lowest)) {
+    if (judgeVolts && !rules.enough(s.volts().at(low))) {
       return Optional.of(
           volts(
               "with "
-                  + at.length
-                  + (at.length == 1 ? " feed" : " feeds")
+                  + count()
+                  + (count() == 1 ? " feed" : " feeds")
                   + ", pixel "
-                  + pixelName(low)
+                  + stretch.place(low).pixel()
                   + " would have "
-                  + Texts.fixed(lowest, 2),
-              lowest));
+                  + Texts.fixed(s.volts().at(low), 2),
+              s.volts().at(low)));
     }
-    for (int f = 0; f < at.length; f++) {
-      Optional<Shortfall> fuse = fuse(f, s.feedAmps().at(f));
-      if (fuse.isPresent()) {
-        return fuse;
-      }
+    return worst;
+  }
+
+  /** Plain feeds come before trunks in a solution. */
+  private double amps(LineSolution.Stands s, int f) {
+    int plain = (int) posts.stream().filter(p -> p.taps().isEmpty()).count();
+    int index = 0;
+    for (int k = 0; k < f; k++) {
+      index += posts.get(k).taps().isEmpty() == posts.get(f).taps().isEmpty() ? 1 : 0;
     }
-    return Optional.empty();
+    return s.feedAmps().at(posts.get(f).taps().isEmpty() ? index : plain + index);
   }
 
   private Shortfall volts(String what, double measured) {
@@ -131,10 +161,11 @@ final class FeedTrial {
   }
 
   private Optional<Shortfall> fuse(int f, double amps) {
-    double bears = Math.min(wires[f].fuseAmpsMax(), jointBears());
+    double bears = Math.min(posts.get(f).wire().fuseAmpsMax(), jointBears());
     boolean viaPort = f == 0 && port.isPresent();
     double most = viaPort ? Math.min(bears, port.get().fuseMax()) : bears;
     OptionalDouble size = Fuses.next(amps, rules.margin(), most);
+    fuses[f] = size.orElse(Fuses.largest(most).orElse(0));
     boolean sharedTooThin = viaPort && port.get().shared() && bears < port.get().fuseMax();
     boolean overPort = viaPort && amps > port.get().ampsMax();
     if (size.isEmpty() || sharedTooThin || overPort) {
@@ -142,7 +173,7 @@ final class FeedTrial {
       return Optional.of(
           new Shortfall(
               "the feed at pixel "
-                  + pixelName(at[f])
+                  + stretch.place(posts.get(f).at()).pixel()
                   + " needs a fuse of "
                   + Texts.fixed(needs, 2)
                   + " A, and its wire and holder bear "
@@ -154,22 +185,10 @@ final class FeedTrial {
               most,
               "A"));
     }
-    fuses[f] = size.getAsDouble();
     return Optional.empty();
   }
 
   private double jointBears() {
     return stretch.pieces().size() > 1 ? joints.fuseAmpsMax() : Double.MAX_VALUE;
-  }
-
-  private int pixelName(int index) {
-    int left = index;
-    for (var piece : stretch.pieces()) {
-      if (left < piece.pixels()) {
-        return piece.first() + left;
-      }
-      left -= piece.pixels();
-    }
-    throw new IndexOutOfBoundsException(index);
   }
 }

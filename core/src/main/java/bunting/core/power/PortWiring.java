@@ -1,16 +1,20 @@
 package bunting.core.power;
 
 import bunting.core.ports.Piece;
+import bunting.core.show.HeldPost;
+import bunting.core.show.InjectionSchool;
 import bunting.core.show.Point;
+import bunting.core.show.Wiring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * The islands of one port. Short pieces are joined behind one feed at the head as long as that one
- * feed holds; a piece that wants more than one feed is an island of its own, or several zones with
- * V+ cut between them where one supply is too small for it. The first feed goes through the port if
- * the port may carry it and that saves a feed from the distribution.
+ * The islands of one port. Posts by hand stand as they are. Elsewhere short pieces are joined
+ * behind one feed as long as that one feed holds; a piece that wants more than one feed is an
+ * island of its own, or several zones with V+ cut between them where one supply is too small for it
+ * or the school wants a second one. The first feed goes through the port if the port may carry it
+ * and that saves a feed from the distribution.
  */
 final class PortWiring {
   private final Point box;
@@ -18,13 +22,21 @@ final class PortWiring {
   private final List<Piece> pieces;
   private final PowerRules rules;
   private final BankBudget budget;
-  private final double brightness;
+  private final Wiring wiring;
   private final List<Island> islands = new ArrayList<>();
 
-  /** A finished island; its first feed goes through the port where {@code trial.port} is there. */
-  record Island(FeedTrial trial) {
+  /**
+   * A finished island; its first feed goes through the port where {@code trial.port} is there.
+   *
+   * @param apart whether it wants a supply of its own
+   */
+  record Island(FeedTrial trial, boolean apart) {
     boolean onBank() {
       return trial.port.isPresent();
+    }
+
+    Island with(FeedTrial other) {
+      return new Island(other, apart);
     }
   }
 
@@ -42,25 +54,22 @@ final class PortWiring {
   }
 
   PortWiring(
-      Point box,
-      int port,
-      List<Piece> pieces,
-      PowerRules rules,
-      BankBudget budget,
-      double brightness) {
+      Point box, int port, List<Piece> pieces, PowerRules rules, BankBudget budget, Wiring wiring) {
     this.box = box;
     this.port = port;
     this.pieces = pieces;
     this.rules = rules;
     this.budget = budget;
-    this.brightness = brightness;
+    this.wiring = wiring;
   }
 
   List<Island> wire() throws NoPower {
     int next = 0;
     while (next < pieces.size()) {
-      Optional<PortLimit> limit = next == 0 ? budget.portLimit(port) : Optional.empty();
-      int joined = joinBehindOneFeed(next, limit);
+      Optional<PortLimit> limit =
+          next == 0 && wiring.ways().fromPorts() ? budget.portLimit(port) : Optional.empty();
+      int held = byHand(next);
+      int joined = held > 0 ? held : joinBehindOneFeed(next, limit);
       if (joined == 0) {
         zones(pieces.get(next), limit);
         joined = 1;
@@ -71,32 +80,79 @@ final class PortWiring {
     return islands;
   }
 
+  private List<HeldPost> posts(Piece piece) {
+    return wiring.postsOf(piece.run().name()).stream()
+        .filter(
+            p -> p.atPixel() == 0 || (p.atPixel() >= piece.first() && p.atPixel() <= piece.last()))
+        .toList();
+  }
+
+  private static boolean joinsOn(List<HeldPost> held) {
+    return !held.isEmpty() && held.getFirst().atPixel() == 0;
+  }
+
+  /** Pieces from {@code first} on whose posts are the builder's; how many. */
+  private int byHand(int first) {
+    List<HeldPost> held = new ArrayList<>(posts(pieces.get(first)));
+    held.removeIf(p -> p.atPixel() == 0);
+    if (held.isEmpty()) {
+      return 0;
+    }
+    int to = first + 1;
+    while (to < pieces.size() && joinsOn(posts(pieces.get(to)))) {
+      held.addAll(posts(pieces.get(to)).stream().filter(p -> p.atPixel() > 0).toList());
+      to++;
+    }
+    Stretch stretch = new Stretch(box, pieces.subList(first, to), wiring.conductors());
+    HeldPost head = held.getFirst();
+    boolean wants = first == 0 && head.viaPort() && head.atPixel() == pieces.getFirst().first();
+    Optional<PortLimit> limit = wants ? budget.portLimit(port) : Optional.empty();
+    FeedTrial trial = new FeedSearch(stretch, rules).held(held, limit);
+    finish(new Island(trial, false));
+    return to - first;
+  }
+
   /** Joins pieces from {@code first} on behind one feed; how many, 0 if not even one. */
   private int joinBehindOneFeed(int first, Optional<PortLimit> limit) {
+    InjectionSchool school = wiring.ways().school();
+    if (school != InjectionSchool.BEST
+        && school != InjectionSchool.FRONT
+        && school != InjectionSchool.SECOND_SUPPLY) {
+      return 0;
+    }
     FeedTrial best = null;
     int joined = 0;
-    Optional<PortLimit> via = limit;
-    for (int to = first + 1; to <= pieces.size(); to++) {
-      FeedTrial trial = single(first, to, via);
-      if (!acceptable(trial) && best == null && via.isPresent()) {
-        via = Optional.empty();
-        trial = single(first, to, via);
-      }
-      if (!acceptable(trial)) {
+    for (int to = first + 1; to <= pieces.size() && !heldHere(to - 1, first); to++) {
+      Optional<FeedTrial> trial = one(first, to, limit);
+      if (trial.isEmpty()) {
         break;
       }
-      best = trial;
+      best = trial.get();
       joined = to - first;
     }
     if (best != null) {
-      finish(best);
+      thinAndFinish(best, false);
     }
     return joined;
   }
 
-  private FeedTrial single(int from, int to, Optional<PortLimit> via) {
-    return new FeedSearch(new Stretch(box, pieces.subList(from, to), brightness), rules)
-        .single(via);
+  private boolean heldHere(int piece, int first) {
+    return piece > first && !posts(pieces.get(piece)).isEmpty();
+  }
+
+  /** One feed for some pieces: through the port, or else wherever it holds. */
+  private Optional<FeedTrial> one(int from, int to, Optional<PortLimit> limit) {
+    FeedSearch search =
+        new FeedSearch(new Stretch(box, pieces.subList(from, to), wiring.conductors()), rules);
+    FeedTrial through = search.single(limit);
+    if (acceptable(through)) {
+      return Optional.of(through);
+    }
+    FeedTrial apart =
+        wiring.ways().school() == InjectionSchool.FRONT
+            ? search.single(Optional.empty())
+            : search.one(Optional.empty());
+    return Optional.of(apart).filter(this::acceptable);
   }
 
   private boolean acceptable(FeedTrial trial) {
@@ -104,17 +160,27 @@ final class PortWiring {
   }
 
   private void zones(Piece piece, Optional<PortLimit> limit) throws NoPower {
+    InjectionSchool school = wiring.ways().school();
     int units = (piece.pixels() + piece.type().cutEvery() - 1) / piece.type().cutEvery();
-    double amps = new Stretch(box, List.of(piece), brightness).nominalAmps();
-    int count = (int) Math.max(1, Math.min(units, Math.ceil(amps / rules.supplyAmps())));
+    double amps =
+        new Stretch(box, List.of(piece), wiring.conductors()).nominalAmps(rules.fusedBrightness());
+    int least = school == InjectionSchool.SECOND_SUPPLY ? 2 : 1;
+    int count =
+        (int) Math.max(1, Math.min(units, Math.max(least, Math.ceil(amps / rules.supplyAmps()))));
     while (true) {
       List<FeedTrial> trials = new ArrayList<>();
       Optional<Shortfall> short_ = tryZones(piece, units, count, limit, trials);
-      if (short_.isEmpty()) {
-        trials.forEach(this::finish);
+      boolean supplyTooSmall = short_.isPresent() && short_.get().allowed() == rules.supplyAmps();
+      boolean asAsked =
+          school != InjectionSchool.BEST
+              && !supplyTooSmall
+              && trials.stream().allMatch(t -> t.totalAmps() > 0);
+      if (short_.isEmpty() || asAsked) {
+        for (FeedTrial trial : trials) {
+          thinAndFinish(trial, school == InjectionSchool.SECOND_SUPPLY);
+        }
         return;
       }
-      boolean supplyTooSmall = short_.get().allowed() == rules.supplyAmps();
       if (!supplyTooSmall || count == units) {
         throw new NoPower(piece, short_.get());
       }
@@ -125,38 +191,46 @@ final class PortWiring {
   private Optional<Shortfall> tryZones(
       Piece piece, int units, int count, Optional<PortLimit> limit, List<FeedTrial> trials) {
     int cut = piece.type().cutEvery();
+    Optional<Shortfall> worst = Optional.empty();
     for (int z = 0; z < count; z++) {
       int from = piece.first() + (int) ((long) units * z / count) * cut;
       int to =
           Math.min(piece.last(), piece.first() - 1 + (int) ((long) units * (z + 1) / count) * cut);
       Piece zone = new Piece(piece.run(), piece.type(), from, to);
       FeedTrial trial = best(zone, z == 0 ? limit : Optional.empty());
-      if (!trial.holds()) {
-        return trial.shortfall();
-      }
       trials.add(trial);
+      if (!trial.holds()) {
+        worst = worst.or(trial::shortfall);
+        if (wiring.ways().school() == InjectionSchool.BEST) {
+          return worst;
+        }
+      }
     }
-    return Optional.empty();
+    return worst;
   }
 
   private FeedTrial best(Piece zone, Optional<PortLimit> limit) {
-    FeedSearch search = new FeedSearch(new Stretch(box, List.of(zone), brightness), rules);
+    FeedSearch search = new FeedSearch(new Stretch(box, List.of(zone), wiring.conductors()), rules);
     FeedTrial apart = search.fewest(Optional.empty());
-    if (limit.isEmpty() || !apart.holds()) {
+    if (limit.isEmpty() || wiring.ways().school() == InjectionSchool.TRUNK) {
+      return apart;
+    }
+    if (!apart.holds() && wiring.ways().school() == InjectionSchool.BEST) {
       return apart;
     }
     FeedTrial through = search.fewest(limit);
-    return acceptable(through) && through.at.length <= apart.at.length ? through : apart;
+    return acceptable(through) && through.count() <= apart.count() ? through : apart;
   }
 
-  private void finish(FeedTrial thick) {
+  private void thinAndFinish(FeedTrial thick, boolean apart) {
     FeedTrial thin = new FeedSearch(thick.stretch, rules).thinned(thick);
-    if (!acceptable(thin)) {
-      thin = thick;
+    finish(new Island(acceptable(thin) ? thin : thick, apart));
+  }
+
+  private void finish(Island island) {
+    if (island.onBank()) {
+      budget.take(port, island.trial().portAmps(), island.trial().totalAmps());
     }
-    if (thin.port.isPresent()) {
-      budget.take(port, thin.portAmps(), thin.totalAmps());
-    }
-    islands.add(new Island(thin));
+    islands.add(island);
   }
 }

@@ -14,10 +14,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
- * Feeds, leads, fuses, breaks and supplies for runs that are on ports. Right by trial of every
- * island; never elegant.
+ * Feeds, leads, fuses, breaks and supplies for runs that are on ports: the islands of every port,
+ * then wires brought to few sizes, then everything written down and the supplies packed.
  */
 public final class PowerPlanner {
   private final Show show;
@@ -29,13 +30,15 @@ public final class PowerPlanner {
   private final List<SupplyPacker.Load> loads = new ArrayList<>();
   private final Map<String, Double> fuseLoad = new HashMap<>();
 
+  private final Map<String, Integer> parts = new HashMap<>();
+
   /** A feed whose supply is not known yet. */
   private record DraftFeed(
       String segment,
       int atPixel,
       Optional<String> fuseGroup,
       double fuse,
-      String wire,
+      Post post,
       String load) {}
 
   private PowerPlanner(Show show, Allotment allotment) {
@@ -49,11 +52,16 @@ public final class PowerPlanner {
   }
 
   private PowerPlan run() {
+    List<WiredBox> wired = new ArrayList<>();
     for (BoxLoad box : allotment.boxes()) {
       if (!box.isEmpty()) {
-        wire(box);
+        wire(box).ifPresent(wired::add);
       }
     }
+    if (show.wiring().ways().fewSizes()) {
+      FewSizes.bring(wired);
+    }
+    wired.forEach(this::emit);
     if (!failures.isEmpty()) {
       return new PowerPlan(List.of(), List.of(), List.of(), List.of(), List.of(), failures);
     }
@@ -68,6 +76,7 @@ public final class PowerPlanner {
                       show.settings().fuseMargin(),
                       30)
                   .orElse(d.fuse());
+      Post post = d.post();
       feeds.add(
           new Feed(
               "F" + (feeds.size() + 1),
@@ -77,7 +86,9 @@ public final class PowerPlanner {
               packed.supplyOf().get(d.load()),
               d.fuseGroup(),
               fuse,
-              d.wire()));
+              post.wire().id(),
+              post.held().isPresent() ? post.held().get().lengthM() : OptionalDouble.empty(),
+              post.taps().stream().map(t -> t - post.at() + d.atPixel()).toList()));
     }
     List<PlacedController> controllers =
         allotment.boxes().stream()
@@ -95,39 +106,65 @@ public final class PowerPlanner {
     return "bank " + box.controller().id();
   }
 
-  private void wire(BoxLoad box) {
-    PowerRules rules = PowerRules.of(show, box.volts());
-    if (rules.supplyAmps() <= 0 || rules.wires().isEmpty()) {
+  /** The islands of a box's ports; empty where nothing there can be powered at all. */
+  private Optional<WiredBox> wire(BoxLoad box) {
+    PowerRules plain = PowerRules.of(show, box.volts());
+    if (plain.supplyAmps() <= 0 || plain.wires().isEmpty()) {
       box.ports()
           .forEach(
               p ->
-                  p.pieces().forEach(piece -> failures.add(nothingToPowerWith(box, piece, rules))));
-      return;
+                  p.pieces().forEach(piece -> failures.add(nothingToPowerWith(box, piece, plain))));
+      return Optional.empty();
     }
+    double most = Math.min(box.type().boardAmpsMax(), nominalAmps(box, plain));
+    double input = plain.copper().inputOhms(show.catalogue().wiresById());
+    PowerRules rules = plain.behindInput(most, input);
     BankBudget budget = new BankBudget(box, rules);
-    double bankAmps = 0;
+    List<List<PortWiring.Island>> ports = new ArrayList<>();
     for (int port = 1; port <= box.ports().size(); port++) {
       List<Piece> pieces = box.ports().get(port - 1).pieces();
+      List<PortWiring.Island> islands = List.of();
       if (!pieces.isEmpty()) {
         try {
-          double brightness = show.settings().brightnessPercent();
-          PortWiring wiring =
-              new PortWiring(box.controller().at(), port, pieces, rules, budget, brightness);
-          bankAmps += emit(box, port, wiring.wire());
+          islands =
+              new PortWiring(box.controller().at(), port, pieces, rules, budget, show.wiring())
+                  .wire();
         } catch (PortWiring.NoPower e) {
           failures.add(failure(box, e));
         }
       }
+      ports.add(new ArrayList<>(islands));
+    }
+    return Optional.of(new WiredBox(box, rules, ports));
+  }
+
+  private static double nominalAmps(BoxLoad box, PowerRules rules) {
+    return box.ports().stream()
+        .flatMap(p -> p.pieces().stream())
+        .mapToDouble(p -> p.pixels() * p.type().amps(rules.fusedBrightness()))
+        .sum();
+  }
+
+  /** Writes a box's islands down. */
+  private void emit(WiredBox wired) {
+    BoxLoad box = wired.box();
+    double bankAmps = 0;
+    for (int port = 1; port <= wired.ports().size(); port++) {
+      bankAmps += emit(box, port, wired.ports().get(port - 1), wired.rules());
     }
     if (box.type().portAmpsMax() > 0) {
       loads.add(
           new SupplyPacker.Load(
-              bankKey(box), box.controller().at(), box.volts(), bankAmps * box.volts()));
+              bankKey(box),
+              box.controller().at(),
+              box.volts(),
+              bankAmps * wired.rules().supplyVolts(),
+              false));
     }
   }
 
   /** Writes a port's islands down; returns the amps that hang on the bank. */
-  private double emit(BoxLoad box, int port, List<PortWiring.Island> islands) {
+  private double emit(BoxLoad box, int port, List<PortWiring.Island> islands, PowerRules rules) {
     double bankAmps = 0;
     int position = 0;
     for (PortWiring.Island island : islands) {
@@ -138,8 +175,13 @@ public final class PowerPlanner {
       } else {
         loads.add(
             new SupplyPacker.Load(
-                load, box.controller().at(), box.volts(), trial.totalAmps() * box.volts()));
+                load,
+                box.controller().at(),
+                box.volts(),
+                trial.totalAmps() * rules.supplyVolts(),
+                island.apart()));
       }
+      List<String> ids = new ArrayList<>();
       for (int k = 0; k < trial.stretch.pieces().size(); k++) {
         Piece piece = trial.stretch.pieces().get(k);
         Optional<Segment> before =
@@ -147,24 +189,13 @@ public final class PowerPlanner {
         if (before.isPresent() && continues(before.get(), piece)) {
           Segment s = before.get();
           breaks.add(new Break(s.id(), s.lastPixel()));
-          segments.set(
-              segments.size() - 1,
-              new Segment(
-                  s.id(),
-                  s.run(),
-                  s.firstPixel(),
-                  piece.last(),
-                  s.controller(),
-                  s.port(),
-                  s.position(),
-                  s.leadWire(),
-                  s.powerFromPrevious()));
+          segments.set(segments.size() - 1, longer(s, piece.last()));
         } else {
           position++;
           boolean powered = k > 0 || (position == 1 && island.onBank());
           Optional<String> wire =
               powered
-                  ? Optional.of(k > 0 ? trial.joints.id() : trial.wires[0].id())
+                  ? Optional.of(k > 0 ? trial.joints.id() : trial.posts.getFirst().wire().id())
                   : Optional.empty();
           segments.add(
               new Segment(
@@ -178,41 +209,45 @@ public final class PowerPlanner {
                   wire,
                   powered));
         }
+        ids.add(segments.getLast().id());
       }
-      emitFeeds(box, port, trial, load);
+      emitFeeds(box, port, trial, load, ids);
     }
     return bankAmps;
+  }
+
+  private static Segment longer(Segment s, int lastPixel) {
+    return new Segment(
+        s.id(),
+        s.run(),
+        s.firstPixel(),
+        lastPixel,
+        s.controller(),
+        s.port(),
+        s.position(),
+        s.leadWire(),
+        s.powerFromPrevious());
   }
 
   private static boolean continues(Segment before, Piece piece) {
     return before.run().equals(piece.run().name()) && before.lastPixel() + 1 == piece.first();
   }
 
-  private void emitFeeds(BoxLoad box, int port, FeedTrial trial, String load) {
-    String head = segmentsOf(trial).getFirst().id();
-    int first = trial.stretch.pieces().getFirst().first();
-    for (int f = 0; f < trial.at.length; f++) {
+  private void emitFeeds(
+      BoxLoad box, int port, FeedTrial trial, String load, List<String> segmentOf) {
+    for (int f = 0; f < trial.count(); f++) {
       boolean viaPort = f == 0 && trial.port.isPresent();
       Optional<String> group =
           viaPort
               ? Optional.of(FuseNames.of(box.controller().id(), box.type(), port))
               : Optional.empty();
       group.ifPresent(g -> fuseLoad.merge(g, trial.portAmps(), Double::sum));
+      Post post = trial.posts.get(f);
+      Stretch.Place at = trial.stretch.place(post.at());
       drafts.add(
-          new DraftFeed(
-              head, first + trial.at[f], group, trial.fuses[f], trial.wires[f].id(), load));
+          new DraftFeed(segmentOf.get(at.piece()), at.pixel(), group, trial.fuses[f], post, load));
     }
   }
-
-  /**
-   * The segments just written for a trial's pieces. A trial of several pieces has its feed at the
-   * first.
-   */
-  private List<Segment> segmentsOf(FeedTrial trial) {
-    return segments.subList(segments.size() - trial.stretch.pieces().size(), segments.size());
-  }
-
-  private final Map<String, Integer> parts = new HashMap<>();
 
   private String id(Piece piece) {
     return piece.run().name() + "#" + parts.merge(piece.run().name(), 1, Integer::sum);

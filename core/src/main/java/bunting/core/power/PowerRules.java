@@ -1,5 +1,7 @@
 package bunting.core.power;
 
+import bunting.core.show.Conductors;
+import bunting.core.show.PowerWays;
 import bunting.core.show.Show;
 import bunting.core.show.SupplyType;
 import bunting.core.show.Wire;
@@ -15,14 +17,44 @@ import java.util.List;
  * @param supplyAmps most amps of one island: what the largest supply of these volts may be loaded
  *     with
  * @param wires the wires that a fuse may protect, thinnest first
+ * @param brightness what the show is designed for, percent
+ * @param copper what is known of conductors
+ * @param ways how power is planned
+ * @param busVolts what a board's terminals have at the worst
+ * @param effort how hard places are looked for
  */
 record PowerRules(
-    double volts, double minVolts, double margin, double supplyAmps, List<Wire> wires) {
+    double volts,
+    double minVolts,
+    double margin,
+    double supplyAmps,
+    List<Wire> wires,
+    double brightness,
+    Conductors copper,
+    PowerWays ways,
+    double busVolts,
+    Effort effort) {
   /** A guard above the least volts, so that rounding to what is shown never falls below: 10 uV. */
   private static final double GUARD_VOLTS = 1e-5;
 
+  /** Shows of up to so many pixels are planned with the optimum of each line. */
+  private static final long EXACT_PIXELS = 20_000;
+
+  private static final long NEAR_PIXELS = 200_000;
+
+  /** How hard places of feeds are looked for, by the size of the show. */
+  enum Effort {
+    /** Spread evenly from end to end. */
+    EVEN,
+    /** Near the optimum. */
+    NEAR,
+    /** The optimum. */
+    EXACT
+  }
+
   static PowerRules of(Show show, double volts) {
     double percent = show.settings().supplyLoadPercentMax();
+    Conductors copper = show.wiring().conductors();
     double watts =
         show.catalogue().supplyTypes().stream()
             .filter(s -> s.volts() == volts)
@@ -35,12 +67,58 @@ record PowerRules(
             .sorted(Comparator.comparingDouble(Wire::ohmsPerM).reversed().thenComparing(Wire::id))
             .toList();
     double least = volts * show.settings().minVoltsPercent() / 100;
-    return new PowerRules(volts, least, show.settings().fuseMargin(), watts / volts, wires);
+    long pixels = show.runs().stream().mapToLong(r -> r.pixels()).sum();
+    double supply = copper.supplyVolts(volts);
+    return new PowerRules(
+        volts,
+        least,
+        show.settings().fuseMargin(),
+        watts / supply,
+        wires,
+        show.settings().brightnessPercent(),
+        copper,
+        show.wiring().ways(),
+        supply,
+        pixels <= EXACT_PIXELS ? Effort.EXACT : pixels <= NEAR_PIXELS ? Effort.NEAR : Effort.EVEN);
   }
 
-  /** Whether volts are enough, with a guard where the limit leaves room for one. */
+  /** The same where a board's input drops volts: so many amps through so many ohms at the worst. */
+  PowerRules behindInput(double amps, double ohms) {
+    return new PowerRules(
+        volts,
+        minVolts,
+        margin,
+        supplyAmps,
+        wires,
+        brightness,
+        copper,
+        ways,
+        supplyVolts() - amps * ohms,
+        effort);
+  }
+
+  /** What the supplies hold. */
+  double supplyVolts() {
+    return copper.supplyVolts(volts);
+  }
+
+  Wire thickest() {
+    return wires.getLast();
+  }
+
+  /** Brightness that fuses, wires and supplies are chosen for, percent. */
+  double fusedBrightness() {
+    return ways.limiter() ? brightness : 100;
+  }
+
+  /** The least volts that a search aims for: with a guard where the limit leaves room for one. */
+  double aimVolts() {
+    return Math.min(minVolts + GUARD_VOLTS, volts);
+  }
+
+  /** Whether volts are enough. */
   boolean enough(double v) {
-    return v >= Math.min(minVolts + GUARD_VOLTS, volts);
+    return v >= aimVolts();
   }
 
   /** Kinds of supply for some volts, smallest first. */

@@ -13,11 +13,16 @@ import java.util.Optional;
 
 /**
  * Loads on supplies: within one box and voltage the heaviest first, each into the first supply that
- * still holds it; then a supply from the shelf that holds what came together, else the cheapest.
+ * still holds it, for each size of supply in turn; of these ways the one that costs least. Then a
+ * supply from the shelf that holds what came together, else the cheapest.
  */
 final class SupplyPacker {
-  /** A load that must hang on one supply. */
-  record Load(String key, Point at, double volts, double watts) {}
+  /**
+   * A load that must hang on one supply.
+   *
+   * @param apart whether it shares that with no other
+   */
+  record Load(String key, Point at, double volts, double watts, boolean apart) {}
 
   /** Load keys to supply ids, and the supplies in order. */
   record Packed(List<Supply> supplies, Map<String, String> supplyOf) {}
@@ -26,6 +31,9 @@ final class SupplyPacker {
     final List<Load> loads = new ArrayList<>();
     double watts;
   }
+
+  /** What a supply costs besides its price: lead, terminals, place in the box (our reckoning). */
+  private static final double SUPPLY_WORK = 10;
 
   private SupplyPacker() {}
 
@@ -45,15 +53,43 @@ final class SupplyPacker {
         .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
     for (List<Load> here : byPlace.values()) {
       List<SupplyType> types = PowerRules.suppliesFor(show, here.getFirst().volts());
-      for (Bin bin : fill(here, types.getLast().usableWatts(percent))) {
+      for (Bin bin : cheapestFill(here, types, percent)) {
         String id = "S" + (supplies.size() + 1);
         SupplyType type = cheapest(types, bin.watts, percent, shelf);
+        type = show.wiring().ways().nextSizeUp() ? larger(types, type) : type;
         shelf.merge(type.id(), -1, Integer::sum);
         supplies.add(new Supply(id, type.id(), here.getFirst().at(), Optional.empty()));
         bin.loads.forEach(l -> supplyOf.put(l.key(), id));
       }
     }
     return new Packed(supplies, supplyOf);
+  }
+
+  /** Bins up to each size in turn; the way that costs least, of equals the fewer supplies. */
+  private static List<Bin> cheapestFill(List<Load> loads, List<SupplyType> types, double percent) {
+    double heaviest = loads.stream().mapToDouble(Load::watts).max().orElse(0);
+    List<Bin> best = fill(loads, types.getLast().usableWatts(percent));
+    for (SupplyType type : types) {
+      double capacity = type.usableWatts(percent);
+      if (capacity >= heaviest) {
+        List<Bin> bins = fill(loads, capacity);
+        best = cost(bins, types, percent) < cost(best, types, percent) ? bins : best;
+      }
+    }
+    return best;
+  }
+
+  private static double cost(List<Bin> bins, List<SupplyType> types, double percent) {
+    return bins.stream()
+        .mapToDouble(b -> cheapest(types, b.watts, percent, Map.of()).cost() + SUPPLY_WORK)
+        .sum();
+  }
+
+  private static SupplyType larger(List<SupplyType> types, SupplyType type) {
+    return types.stream()
+        .filter(t -> t.watts() > type.watts())
+        .min(Comparator.comparingDouble(SupplyType::watts).thenComparing(SupplyType::id))
+        .orElse(type);
   }
 
   private static List<Bin> fill(List<Load> loads, double capacity) {
@@ -63,6 +99,7 @@ final class SupplyPacker {
     for (Load load : heavyFirst) {
       Bin bin =
           bins.stream()
+              .filter(b -> !load.apart() && !b.loads.getFirst().apart())
               .filter(b -> b.watts + load.watts() <= capacity)
               .findFirst()
               .orElseGet(

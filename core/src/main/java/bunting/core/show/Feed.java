@@ -1,19 +1,23 @@
 package bunting.core.show;
 
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
- * One fused pair of conductors from a supply to a pixel.
+ * One fused pair of conductors from a supply to a pixel, or a trunk that is tapped at several.
  *
  * @param id unique id
  * @param segment segment id
- * @param atPixel in the run's numbering
+ * @param atPixel in the run's numbering; of a trunk its first tap
  * @param viaPort through the controller port, else from the distribution
  * @param supply supply id
  * @param fuseGroup name of the port's fuse, {@code C1:3} or {@code C1:1-2}; empty for the
  *     distribution
  * @param fuseAmps rating of its fuse
  * @param wire conductor id
+ * @param lengthM its cable where the builder measured it; empty: as the box and the run stand
+ * @param taps pixels of a trunk's taps, rising, the first included; empty: no trunk
  */
 public record Feed(
     String id,
@@ -23,4 +27,41 @@ public record Feed(
     String supply,
     Optional<String> fuseGroup,
     double fuseAmps,
-    String wire) {}
+    String wire,
+    OptionalDouble lengthM,
+    List<Integer> taps) {
+  /** Cable from a trunk's branch to the pixel, metres (common practice, no source). */
+  public static final double TAP_M = 0.3;
+
+  public Feed {
+    taps = List.copyOf(taps);
+  }
+
+  /** A feed of a plan's own length. */
+  public Feed(
+      String id,
+      String segment,
+      int atPixel,
+      boolean viaPort,
+      String supply,
+      Optional<String> fuseGroup,
+      double fuseAmps,
+      String wire) {
+    this(
+        id,
+        segment,
+        atPixel,
+        viaPort,
+        supply,
+        fuseGroup,
+        fuseAmps,
+        wire,
+        OptionalDouble.empty(),
+        List.of());
+  }
+
+  /** The name of its fuse: the port's, or its own. */
+  public String fuse() {
+    return fuseGroup.orElse(id);
+  }
+}

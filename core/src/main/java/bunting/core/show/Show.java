@@ -20,6 +20,7 @@ import java.util.Optional;
  * @param workshop what pixels are cut from
  * @param allotting what the builder decided about ports and addresses
  * @param network the show's network
+ * @param wiring what the builder knows and decided about power
  */
 public record Show(
     ShowSettings settings,
@@ -34,7 +35,8 @@ public record Show(
     OtherLoads others,
     Workshop workshop,
     Allotting allotting,
-    Network network) {
+    Network network,
+    Wiring wiring) {
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
@@ -66,7 +68,8 @@ public record Show(
         OtherLoads.NONE,
         Workshop.EMPTY,
         Allotting.FREE,
-        Network.DEFAULT);
+        Network.DEFAULT,
+        Wiring.DEFAULT);
   }
 
   /** A show of these runs with all defaults. */
@@ -109,7 +112,8 @@ public record Show(
     Show next = withRuns(list);
     return name.equals(changed.name())
         ? next
-        : next.withAllotting(allotting.renamed(name, changed.name()));
+        : next.withAllotting(allotting.renamed(name, changed.name()))
+            .withWiring(wiring.renamed(name, changed.name()));
   }
 
   /** The same with one run more. */
@@ -122,7 +126,8 @@ public record Show(
   /** The same without the run of that name. */
   public Show withoutRun(String name) {
     return withRuns(runs.stream().filter(r -> !r.name().equals(name)).toList())
-        .withAllotting(allotting.released(name));
+        .withAllotting(allotting.released(name))
+        .withWiring(wiring.withPosts(name, List.of()));
   }
 
   /** The same with other settings. */
@@ -160,37 +165,43 @@ public record Show(
         others,
         workshop,
         allotting,
-        network);
+        network,
+        wiring);
   }
 
   /** The same with another survey. */
   public Show withSurvey(Survey other) {
-    return with(addressing, other, others, workshop, allotting, network);
+    return with(addressing, other, others, workshop, allotting, network, wiring);
   }
 
   /** The same with other loads. */
   public Show withOthers(OtherLoads other) {
-    return with(addressing, survey, other, workshop, allotting, network);
+    return with(addressing, survey, other, workshop, allotting, network, wiring);
   }
 
   /** The same with another workshop. */
   public Show withWorkshop(Workshop other) {
-    return with(addressing, survey, others, other, allotting, network);
+    return with(addressing, survey, others, other, allotting, network, wiring);
   }
 
   /** The same with other decisions about ports and addresses. */
   public Show withAllotting(Allotting other) {
-    return with(addressing, survey, others, workshop, other, network);
+    return with(addressing, survey, others, workshop, other, network, wiring);
   }
 
   /** The same with another network. */
   public Show withNetwork(Network other) {
-    return with(addressing, survey, others, workshop, allotting, other);
+    return with(addressing, survey, others, workshop, allotting, other, wiring);
+  }
+
+  /** The same with other knowledge and decisions about power. */
+  public Show withWiring(Wiring other) {
+    return with(addressing, survey, others, workshop, allotting, network, other);
   }
 
   /** The same with another policy of addresses. */
   public Show withAddressing(Addressing other) {
-    return with(other, survey, others, workshop, allotting, network);
+    return with(other, survey, others, workshop, allotting, network, wiring);
   }
 
   /** Whether the planner may add boxes. */
@@ -204,7 +215,8 @@ public record Show(
       OtherLoads loads,
       Workshop shop,
       Allotting decided,
-      Network net) {
+      Network net,
+      Wiring cables) {
     return new Show(
         settings,
         sites,
@@ -218,7 +230,8 @@ public record Show(
         loads,
         shop,
         decided,
-        net);
+        net,
+        cables);
   }
 
   private Show of(
@@ -240,6 +253,7 @@ public record Show(
         others,
         workshop,
         allotting,
-        network);
+        network,
+        wiring);
   }
 }

@@ -170,6 +170,7 @@ class OtherLoadsTest {
         s.others(),
         s.workshop(),
         s.allotting(),
-        s.network());
+        s.network(),
+        s.wiring());
   }
 }

@@ -18,7 +18,7 @@ class SupplyPackerTest {
   private static final Show SHOW = Show.of(List.of());
 
   private static SupplyPacker.Load load(String key, double x, double volts, double watts) {
-    return new SupplyPacker.Load(key, new Point(x, 0), volts, watts);
+    return new SupplyPacker.Load(key, new Point(x, 0), volts, watts, false);
   }
 
   @Test

@@ -1,0 +1,59 @@
+package bunting.core.assess;
+
+import bunting.core.dc.Line;
+import bunting.core.dc.LineSolution;
+import bunting.core.show.Feed;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One island of V+ with its consequences.
+ *
+ * @param controller whose port
+ * @param port from 1
+ * @param parts the pixels of segments that it is made of, in order
+ * @param line as it was solved, feeds by cable first, trunks behind
+ * @param feeds the feeds, in the order of the solution's amps
+ * @param solution empty: it has no feed, or cannot stand
+ */
+public record IslandReading(
+    String controller,
+    int port,
+    List<Part> parts,
+    Line line,
+    List<Feed> feeds,
+    Optional<LineSolution.Stands> solution) {
+  public IslandReading {
+    parts = List.copyOf(parts);
+    feeds = List.copyOf(feeds);
+  }
+
+  /**
+   * Pixels of a segment on an island.
+   *
+   * @param firstPixel in the run's numbering
+   * @param from index of that pixel on the island
+   */
+  public record Part(String segment, String run, int firstPixel, int from, int count) {}
+
+  /** The part that holds a pixel of the island. */
+  public Part partAt(int index) {
+    for (Part part : parts) {
+      if (index < part.from() + part.count()) {
+        return part;
+      }
+    }
+    throw new IndexOutOfBoundsException(index);
+  }
+
+  /** Index on the island of a feed's pixel; of a trunk its first tap. */
+  public int indexOf(Feed feed) {
+    for (Part part : parts) {
+      int offset = feed.atPixel() - part.firstPixel();
+      if (part.segment().equals(feed.segment()) && offset >= 0 && offset < part.count()) {
+        return part.from() + offset;
+      }
+    }
+    throw new IllegalArgumentException(feed.id());
+  }
+}

@@ -1,0 +1,94 @@
+package bunting.core.show;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * What is known of copper, joints and the way from the supplies to the boards. The defaults add
+ * nothing: copper at 20 degC, joints and fuses without resistance, supplies at their nominal volts.
+ *
+ * @param celsius working temperature of the copper, rails and cables alike
+ * @param fuseMilliohms of one fuse with its holder
+ * @param connectorMilliohms of one contact; each cable has one in either conductor
+ * @param boardMilliohms of a board's own path from its terminals to a port, both ways together
+ * @param inputM length of a board's input cable from its supply, metres
+ * @param inputWires equal pairs of that cable side by side, at least 1
+ * @param inputWire its size; empty: the input is taken to have no resistance
+ * @param brainOnBank whether a board's own electronics hang on the supply that its pixels share
+ * @param trims volts that supplies are trimmed to, by their nominal volts
+ */
+public record Conductors(
+    double celsius,
+    double fuseMilliohms,
+    double connectorMilliohms,
+    double boardMilliohms,
+    double inputM,
+    int inputWires,
+    Optional<String> inputWire,
+    boolean brainOnBank,
+    Map<Double, Double> trims) {
+  /** Nothing known. */
+  public static final Conductors PLAIN =
+      new Conductors(20, 0, 0, 0, 0, 1, Optional.empty(), true, Map.of());
+
+  /** Copper grows by this share of its resistance at 20 degC for each kelvin (IEC 60028). */
+  private static final double PER_KELVIN = 0.00393;
+
+  private static final double REFERENCE_CELSIUS = 20;
+
+  public Conductors {
+    trims = java.util.Collections.unmodifiableMap(new TreeMap<>(trims));
+  }
+
+  /** Resistance of copper as a share of that at 20 degC. */
+  public double warmth() {
+    return 1 + PER_KELVIN * (celsius - REFERENCE_CELSIUS);
+  }
+
+  /** What a supply of these nominal volts really holds. */
+  public double supplyVolts(double nominal) {
+    return trims.getOrDefault(nominal, nominal);
+  }
+
+  /**
+   * Loop resistance of a feed with its fuse and contacts, and the board's path if it goes there.
+   */
+  public double feedOhms(Wire wire, double metres, boolean viaPort) {
+    double milliohms = fuseMilliohms + 2 * connectorMilliohms + (viaPort ? boardMilliohms : 0);
+    return wire.loopOhms(metres) * warmth() + milliohms / 1000;
+  }
+
+  /** Loop resistance of a lead that carries power from segment to segment. */
+  public double leadOhms(Wire wire, double metres) {
+    return wire.loopOhms(metres) * warmth() + 2 * connectorMilliohms / 1000;
+  }
+
+  /** Loop resistance of a board's input, all its wires together. */
+  public double inputOhms(Map<String, Wire> wires) {
+    return inputWire
+        .map(wires::get)
+        .map(w -> (w.loopOhms(inputM) * warmth() + fuseMilliohms / 1000) / inputWires)
+        .orElse(0.0);
+  }
+
+  /** The same with supplies of these nominal volts trimmed. */
+  public Conductors withTrim(double nominal, double volts) {
+    Map<Double, Double> next = new TreeMap<>(trims);
+    if (nominal == volts) {
+      next.remove(nominal);
+    } else {
+      next.put(nominal, volts);
+    }
+    return new Conductors(
+        celsius,
+        fuseMilliohms,
+        connectorMilliohms,
+        boardMilliohms,
+        inputM,
+        inputWires,
+        inputWire,
+        brainOnBank,
+        next);
+  }
+}

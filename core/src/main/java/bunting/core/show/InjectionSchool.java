@@ -1,0 +1,35 @@
+package bunting.core.show;
+
+/** Where power comes into a run; practitioners differ, so all are here. */
+public enum InjectionSchool {
+  /** Wherever the fewest feeds hold, then the least copper, then the highest least volts. */
+  BEST("best", "best of all"),
+  /** At the first pixel alone. */
+  FRONT("front", "front only"),
+  /** At the first and the last pixel. */
+  ENDS("ends", "both ends"),
+  /** At the first and after every so many pixels. */
+  EVERY("every", "every so many pixels"),
+  /** One heavy cable beside the run, tapped every so many pixels. */
+  TRUNK("trunk", "trunk with taps"),
+  /** Halves, each on a supply of its own, V+ cut between them. */
+  SECOND_SUPPLY("second-supply", "second supply, V+ cut");
+
+  private final String id;
+  private final String text;
+
+  InjectionSchool(String id, String text) {
+    this.id = id;
+    this.text = text;
+  }
+
+  /** The name used in files. */
+  public String id() {
+    return id;
+  }
+
+  /** As people read it. */
+  public String text() {
+    return text;
+  }
+}

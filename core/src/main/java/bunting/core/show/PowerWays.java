@@ -1,0 +1,58 @@
+package bunting.core.show;
+
+/**
+ * How power is planned.
+ *
+ * @param school where power comes into a run
+ * @param everyPixels the step of the schools that have one
+ * @param fromPorts whether a board's fused outputs may feed; else all comes from the distribution
+ * @param limiter whether controllers are held to the brightness that is designed for; without it
+ *     fuses, wires and supplies are chosen for full white
+ * @param fewSizes whether wires are brought to few sizes where that costs little copper
+ * @param nextSizeUp whether a supply is taken a size larger than the smallest that would do
+ * @param boxLitres the volume that a supply's closed box has for each supply, litres; 0: open air
+ * @param ambientCelsius the warmest air outside that box
+ */
+public record PowerWays(
+    InjectionSchool school,
+    int everyPixels,
+    boolean fromPorts,
+    boolean limiter,
+    boolean fewSizes,
+    boolean nextSizeUp,
+    double boxLitres,
+    double ambientCelsius) {
+  /** Best of all, from ports and distribution, with a limiter, few sizes, 25 litres, 30 degC. */
+  public static final PowerWays DEFAULT =
+      new PowerWays(InjectionSchool.BEST, 150, true, true, true, false, 25, 30);
+
+  /** The same with another school. */
+  public PowerWays with(InjectionSchool other, int every) {
+    return new PowerWays(
+        other, every, fromPorts, limiter, fewSizes, nextSizeUp, boxLitres, ambientCelsius);
+  }
+
+  /** The same with or without the boards' own outputs as feeds. */
+  public PowerWays withPorts(boolean may) {
+    return new PowerWays(
+        school, everyPixels, may, limiter, fewSizes, nextSizeUp, boxLitres, ambientCelsius);
+  }
+
+  /** The same with or without a limiter. */
+  public PowerWays withLimiter(boolean on) {
+    return new PowerWays(
+        school, everyPixels, fromPorts, on, fewSizes, nextSizeUp, boxLitres, ambientCelsius);
+  }
+
+  /** The same with few or all sizes of wire. */
+  public PowerWays withFewSizes(boolean on) {
+    return new PowerWays(
+        school, everyPixels, fromPorts, limiter, on, nextSizeUp, boxLitres, ambientCelsius);
+  }
+
+  /** The same with or without larger supplies. */
+  public PowerWays withNextSizeUp(boolean on) {
+    return new PowerWays(
+        school, everyPixels, fromPorts, limiter, fewSizes, on, boxLitres, ambientCelsius);
+  }
+}
