@@ -63,6 +63,8 @@ class ArchitectureTest {
         .definedBy("bunting.core.assess")
         .layer("network")
         .definedBy("bunting.core.network")
+        .layer("whatif")
+        .definedBy("bunting.core.whatif")
         .layer("checks")
         .definedBy("bunting.core.checks")
         .layer("explain")
@@ -106,11 +108,15 @@ class ArchitectureTest {
             "ports",
             "survey",
             "show")
+        .whereLayer("whatif")
+        .mayOnlyAccessLayers(
+            "dc", "assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
         .whereLayer("checks")
         .mayOnlyAccessLayers(
             "dc",
             "injection",
             "network",
+            "whatif",
             "assess",
             "mains",
             "loads",

@@ -56,4 +56,9 @@ public record IslandReading(
     }
     throw new IllegalArgumentException(feed.id());
   }
+
+  /** Places of some of the feeds in the solution's amps. */
+  public List<Integer> indicesOf(List<Feed> some) {
+    return some.stream().map(feeds::indexOf).toList();
+  }
 }

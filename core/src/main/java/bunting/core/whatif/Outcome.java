@@ -1,0 +1,76 @@
+package bunting.core.whatif;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What a loss does.
+ *
+ * @param loss what failed
+ * @param darkPixels pixels without power
+ * @param noDataPixels pixels with power behind dark ones or behind a lost lead: they freeze
+ * @param sagPixels pixels that fall below the least volts and were above
+ * @param lowest the worst that is left with power on the islands that it touches
+ * @param overloads fuses and input wires that then carry more than they may
+ * @param opensNext fuses that open one after another because of that
+ * @param darkInTheEnd pixels without power when they all have
+ * @param islands the islands that it touches as they are then, by their first segment and pixel
+ */
+public record Outcome(
+    Loss loss,
+    int darkPixels,
+    int noDataPixels,
+    int sagPixels,
+    Optional<Lowest> lowest,
+    List<Overload> overloads,
+    Set<String> opensNext,
+    int darkInTheEnd,
+    Map<String, IslandState> islands) {
+  public Outcome {
+    overloads = List.copyOf(overloads);
+    opensNext = java.util.Collections.unmodifiableSet(new java.util.LinkedHashSet<>(opensNext));
+    islands = java.util.Collections.unmodifiableMap(new java.util.LinkedHashMap<>(islands));
+  }
+
+  /** The lowest volts that are left, and where. */
+  public record Lowest(double volts, double percent, String run, int pixel) {}
+
+  /** Something that carries more than it may. */
+  public record Overload(String id, double amps, double mostAmps) {}
+
+  /** Pixels that anybody sees something wrong with. */
+  public int touched() {
+    return Math.max(darkPixels, darkInTheEnd) + noDataPixels + sagPixels;
+  }
+
+  /** One line for people. */
+  public String text() {
+    StringBuilder text = new StringBuilder();
+    say(text, darkPixels, " px dark");
+    say(text, noDataPixels, " px without data");
+    say(text, sagPixels, " px below the least volts");
+    if (!overloads.isEmpty()) {
+      Overload worst = overloads.getFirst();
+      text.append(text.isEmpty() ? "" : ", ")
+          .append(worst.id())
+          .append(" then carries ")
+          .append(bunting.core.show.Texts.fixed(worst.amps(), 1))
+          .append(" A, rated ")
+          .append(bunting.core.show.Texts.number(worst.mostAmps()))
+          .append(" A");
+    }
+    if (!opensNext.isEmpty()) {
+      text.append(", ").append(opensNext.size()).append(" more fuses open");
+      say(text, darkInTheEnd, " px dark in the end");
+    }
+    return text.isEmpty() ? "nothing to be seen" : text.toString();
+  }
+
+  private static void say(StringBuilder text, int count, String what) {
+    if (count > 0) {
+      text.append(text.isEmpty() ? "" : ", ").append(count).append(what);
+    }
+  }
+}

@@ -1,0 +1,129 @@
+package bunting.core.whatif;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import bunting.core.assess.IslandReading;
+import bunting.core.assess.Reading;
+import bunting.core.plan.Planner;
+import bunting.core.show.Conductors;
+import bunting.core.show.HeldPost;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.ShowSettings;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+class WhatIfTest {
+  private static final String STRIP = "5v-strip-60";
+
+  private static Show wheel(int pixels, int... posts) {
+    Show show = Show.of(List.of(Run.of("Wheel", STRIP, pixels)));
+    List<HeldPost> held = new ArrayList<>();
+    for (int at : posts) {
+      held.add(new HeldPost("Wheel", at, false, Optional.of("12AWG"), OptionalDouble.of(2)));
+    }
+    return show.withWiring(show.wiring().withPosts("Wheel", held));
+  }
+
+  private static Reading plan(Show show) {
+    return Reading.of(show, Planner.sketch(show));
+  }
+
+  private static Loss fuse(Reading reading, int feed) {
+    return new Loss(Loss.Kind.FUSE, reading.feeds().get(feed).feed().fuse());
+  }
+
+  @Test
+  void theOnlyFuseOfARunTakesAllOfItDark() {
+    Reading reading = plan(wheel(60, 1));
+    Outcome lost = new WhatIf(reading).lose(fuse(reading, 0));
+    assertThat(lost.darkPixels()).isEqualTo(60);
+    assertThat(lost.lowest()).isEmpty();
+    assertThat(lost.text()).isEqualTo("60 px dark");
+  }
+
+  /** 150 pixels of 50 mA fed at both ends alike: without one, the other carries all 7.5 A. */
+  @Test
+  void theOtherFeedCarriesAllAndItsEndSags() {
+    Reading reading = plan(wheel(150, 1, 150));
+    double before = reading.feeds().stream().mapToDouble(f -> f.amps()).sum();
+    assertThat(before).isCloseTo(7.5, within(1e-6));
+    Outcome lost = new WhatIf(reading).lose(fuse(reading, 1));
+    assertThat(lost.darkPixels()).isZero();
+    assertThat(lost.sagPixels()).isGreaterThan(50);
+    assertThat(lost.lowest().orElseThrow().pixel()).isEqualTo(150);
+    // Half of 7.5 A wants a 5 A fuse, which then carries 7.5 A and opens.
+    assertThat(lost.overloads())
+        .singleElement()
+        .satisfies(
+            o -> {
+              assertThat(o.amps()).isCloseTo(7.5, within(1e-6));
+              assertThat(o.mostAmps()).isEqualTo(5);
+            });
+    assertThat(lost.opensNext()).hasSize(1);
+    assertThat(lost.darkInTheEnd()).isEqualTo(150);
+  }
+
+  @Test
+  void aSupplyTakesAllItsIslandsDark() {
+    Reading reading = plan(wheel(150, 1, 150));
+    Loss supply = new Loss(Loss.Kind.SUPPLY, reading.supplies().getFirst().supply().id());
+    assertThat(new WhatIf(reading).lose(supply).darkPixels()).isEqualTo(150);
+  }
+
+  @Test
+  void behindALeadPowerOrDataIsGone() {
+    Show show = Show.of(List.of(Run.of("Sluice", STRIP, 20), Run.of("Weir", STRIP, 20)));
+    Reading reading = plan(show);
+    var second = reading.segments().stream().filter(s -> s.segment().position() == 2).findFirst();
+    Outcome lost =
+        new WhatIf(reading).lose(new Loss(Loss.Kind.LEAD, second.orElseThrow().segment().id()));
+    assertThat(lost.darkPixels() + lost.noDataPixels()).isEqualTo(20);
+  }
+
+  /** 50 A over three equal wires is 16.7 A each; without one the others carry 25 (arithmetic). */
+  @Test
+  void theOtherInputWiresCarryTheRest() {
+    Show show = wheel(100, 1);
+    HeldPost viaPort = new HeldPost("Wheel", 1, true, Optional.of("12AWG"), OptionalDouble.of(1));
+    Conductors three = new Conductors(20, 0, 0, 0, 0.5, 2, Optional.of("20AWG"), true, Map.of());
+    Show fed = show.withWiring(show.wiring().with(three).withPosts("Wheel", List.of(viaPort)));
+    Reading reading = plan(fed);
+    String box = reading.decisions().controllers().getFirst().controller().id();
+    Outcome lost = new WhatIf(reading).lose(new Loss(Loss.Kind.INPUT, box));
+    // 5 A over two wires of 2.5 A; a 20 AWG wire bears a 5 A fuse, so one alone is just enough.
+    assertThat(lost.overloads()).isEmpty();
+    Show white = fed.withRuns(List.of(Run.of("Wheel", STRIP, 101)));
+    Outcome more = new WhatIf(plan(white)).lose(new Loss(Loss.Kind.INPUT, box));
+    assertThat(more.overloads())
+        .singleElement()
+        .satisfies(o -> assertThat(o.amps()).isCloseTo(5.05, within(0.01)));
+  }
+
+  /** Every case, solved apart, is what the plan without those feeds reads as. */
+  @Test
+  void aCaseIsThePlanWithoutThatFeed() {
+    Show show = wheel(200, 1, 90, 200).withSettings(ShowSettings.DEFAULT.withBrightness(60));
+    Reading reading = plan(show);
+    Reading fewer = plan(wheel(200, 1, 200).withSettings(show.settings()));
+    Outcome lost = new WhatIf(reading).lose(fuse(reading, 1));
+    IslandReading island = fewer.islands().getFirst();
+    assertThat(lost.islands().values().iterator().next().volts().lowest())
+        .isCloseTo(island.solution().orElseThrow().volts().lowest(), within(1e-9));
+  }
+
+  @Test
+  void theReportNamesEveryLossOnceWorstFirst() {
+    Reading reading = plan(wheel(400, 1, 200, 400));
+    List<Outcome> all = new WhatIf(reading).all();
+    assertThat(all).extracting(Outcome::loss).doesNotHaveDuplicates();
+    for (int i = 1; i < all.size(); i++) {
+      assertThat(all.get(i - 1).touched()).isGreaterThanOrEqualTo(all.get(i).touched());
+    }
+  }
+}
