@@ -53,4 +53,18 @@ public record Decisions(
     return new Decisions(
         controllers, segments, feeds, breaks, list, unplaced, controllersLowerBound, rest, report);
   }
+
+  /** The same with other feeds. */
+  public Decisions withFeeds(List<Feed> list) {
+    return new Decisions(
+        controllers,
+        segments,
+        list,
+        breaks,
+        supplies,
+        unplaced,
+        controllersLowerBound,
+        others,
+        report);
+  }
 }

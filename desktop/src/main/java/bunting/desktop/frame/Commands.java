@@ -109,6 +109,19 @@ final class Commands {
     add("board", "Go to the lines", "F6", open, () -> window.go(Screen.PORTS));
     add("addresses", "Go to the universe tape", "F9", open, () -> window.go(Screen.TAPE));
     add("network", "Network sheet", "Shortcut+Shift+N", open, () -> window.go(Screen.NETWORK));
+    add("power", "Go to the river and the line", "F10", open, () -> window.go(Screen.POWER));
+    add(
+        "losses",
+        "Lose any one part: every case, worst first",
+        "Shortcut+Shift+L",
+        open,
+        () -> window.go(Screen.LOSSES));
+    add(
+        "quick",
+        "Quick sheet: how far with this strip and this wire",
+        "Shortcut+J",
+        open,
+        () -> window.go(Screen.QUICK));
     add("fold", "Fold or open all boxes", "Shortcut+B", open, () -> window.board().foldAll());
     add(
         "stop",

@@ -2,6 +2,7 @@ package bunting.desktop.frame;
 
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
+import bunting.core.whatif.Outcome;
 import bunting.desktop.addresses.AddressScreen;
 import bunting.desktop.addresses.AddressSide;
 import bunting.desktop.addresses.NetworkScreen;
@@ -12,6 +13,10 @@ import bunting.desktop.look.Palette;
 import bunting.desktop.model.Selection;
 import bunting.desktop.model.Session;
 import bunting.desktop.others.OthersView;
+import bunting.desktop.power.LossScreen;
+import bunting.desktop.power.PowerScreen;
+import bunting.desktop.power.PowerSide;
+import bunting.desktop.power.QuickSheet;
 import bunting.desktop.sheets.ImportView;
 import bunting.desktop.stock.CutView;
 import bunting.desktop.survey.ElevationView;
@@ -51,8 +56,8 @@ public final class MainWindow {
   private static final double DRAWER_HEIGHT = 268;
   private static final double TAPE_HEIGHT = 316;
   private static final String KEYS =
-      "F5 survey    F6 lines    F9 addresses    F2 edit    F4 findings    F8 day or night   "
-          + " Ctrl Z undo    Ctrl K find or do";
+      "F5 survey    F6 lines    F9 addresses    F10 power    F2 edit    F4 findings    F8 day or"
+          + " night    Ctrl Z undo    Ctrl K find or do";
 
   private final Session session;
   private final Stage stage;
@@ -75,6 +80,10 @@ public final class MainWindow {
   private final AddressScreen addresses;
   private final AddressSide addressSide;
   private final NetworkScreen network;
+  private final PowerScreen power;
+  private final PowerSide powerSide;
+  private final LossScreen losses;
+  private final QuickSheet quick;
   private final Inspector inspector;
   private final FindingsDrawer drawer;
   private final CommandPalette finder;
@@ -113,6 +122,10 @@ public final class MainWindow {
     addresses = new AddressScreen(session, palette);
     addressSide = new AddressSide(session, LocalDate::now);
     network = new NetworkScreen(session);
+    power = new PowerScreen(session, palette, () -> go(Screen.LOSSES));
+    powerSide = power.side(session);
+    losses = new LossScreen(session, this::showLoss);
+    quick = new QuickSheet(palette);
     inspector = new Inspector(session);
     drawer = new FindingsDrawer(session, this::toggleFindings);
     drawer.setMinHeight(DRAWER_HEIGHT);
@@ -130,7 +143,11 @@ public final class MainWindow {
             inspector,
             addresses,
             addressSide,
-            network)) {
+            network,
+            power,
+            powerSide,
+            losses,
+            quick)) {
       VBox.setVgrow(part, Priority.ALWAYS);
     }
     work = new VBox();
@@ -220,7 +237,11 @@ public final class MainWindow {
     frame.setCenter(open || reading ? work : start);
     frame.setLeft(open ? rail : null);
     boolean wide =
-        screen == Screen.CUT || screen == Screen.VOLTS || screen == Screen.NETWORK || reading;
+        switch (screen) {
+              case CUT, VOLTS, NETWORK, LOSSES, QUICK -> true;
+              case ELEVATION, OTHERS, WHICH, PORTS, TAPE, POWER -> false;
+            }
+            || reading;
     frame.setRight(open && !wide ? side : null);
     rail.show(screen);
     List<Region> middle =
@@ -235,6 +256,9 @@ public final class MainWindow {
               case PORTS -> List.of(basket, board, drawer);
               case TAPE -> List.of(addresses, drawer);
               case NETWORK -> List.of(network, drawer);
+              case POWER -> List.of(power, drawer);
+              case LOSSES -> List.of(losses, drawer);
+              case QUICK -> List.of(quick, drawer);
             };
     if (!work.getChildren().equals(middle)) {
       work.getChildren().setAll(middle);
@@ -243,7 +267,8 @@ public final class MainWindow {
         switch (screen) {
           case ELEVATION -> List.of(tape, inspector);
           case TAPE -> List.of(addressSide);
-          case CUT, VOLTS, OTHERS, WHICH, PORTS, NETWORK -> List.of(inspector);
+          case POWER -> List.of(powerSide);
+          case CUT, VOLTS, OTHERS, WHICH, PORTS, NETWORK, LOSSES, QUICK -> List.of(inspector);
         };
     if (!side.getChildren().equals(right)) {
       side.getChildren().setAll(right);
@@ -269,12 +294,20 @@ public final class MainWindow {
       case WHICH -> which.requestFocus();
       case TAPE -> addresses.focusTape();
       case NETWORK -> network.keyboard().requestFocus();
+      case POWER -> power.focusLine();
+      case LOSSES -> losses.focusTable();
+      case QUICK -> quick.focusFirst();
     }
   }
 
   /** Whether reels are being cut, voltages planned or better places searched for. */
   public boolean busy() {
-    return cut.busy().get() || volts.busy().get() || !session.searching().get().isEmpty();
+    return cut.busy().get()
+        || volts.busy().get()
+        || losses.busy().get()
+        || (screen == Screen.QUICK && quick.busy())
+        || (screen == Screen.POWER && powerSide.busy())
+        || !session.searching().get().isEmpty();
   }
 
   /** The elevation, for pictures of it. */
@@ -285,6 +318,16 @@ public final class MainWindow {
   /** The lines, to fold them. */
   public BoardView board() {
     return board;
+  }
+
+  /** The river and the line, to carry posts and blow fuses. */
+  public PowerScreen power() {
+    return power;
+  }
+
+  private void showLoss(Outcome outcome) {
+    go(Screen.POWER);
+    power.lose(outcome.loss());
   }
 
   void fitElevation() {
@@ -377,7 +420,7 @@ public final class MainWindow {
   }
 
   void focusInspector() {
-    if (screen == Screen.CUT || screen == Screen.VOLTS || screen == Screen.NETWORK) {
+    if (!side.getChildren().contains(inspector) || frame.getRight() == null) {
       go(Screen.ELEVATION);
     }
     inspector.focusFirst();

@@ -18,10 +18,13 @@ final class Rail extends VBox {
 
   private final Button survey = new Button("Survey");
   private static final List<Screen> ADDRESSES = List.of(Screen.TAPE, Screen.NETWORK);
+  private static final List<Screen> POWER = List.of(Screen.POWER, Screen.LOSSES, Screen.QUICK);
 
   private final Button ports = new Button("Ports");
   private final Button addresses = new Button("Addresses");
+  private final Button power = new Button("Power");
   private final VBox under = new VBox(2);
+  private final VBox amps = new VBox(2);
   private final Map<Screen, Button> sheets = new EnumMap<>(Screen.class);
   private final VBox sub = new VBox(2);
   private final BoxRail boxes;
@@ -35,13 +38,16 @@ final class Rail extends VBox {
     ports.setOnAction(e -> go.accept(Screen.PORTS));
     addresses.setId("step-addresses");
     addresses.setOnAction(e -> go.accept(Screen.TAPE));
-    for (Button step : List.of(survey, ports, addresses)) {
+    power.setId("step-power");
+    power.setOnAction(e -> go.accept(Screen.POWER));
+    for (Button step : List.of(survey, ports, addresses, power)) {
       step.setMaxWidth(Double.MAX_VALUE);
     }
     sheets(SURVEY, sub, go);
     sheets(ADDRESSES, under, go);
+    sheets(POWER, amps, go);
     VBox.setVgrow(boxes, Priority.ALWAYS);
-    getChildren().addAll(survey, sub, ports, addresses, under, boxes);
+    getChildren().addAll(survey, sub, ports, addresses, under, power, amps, boxes);
   }
 
   private void sheets(List<Screen> screens, VBox into, Consumer<Screen> go) {
@@ -59,11 +65,16 @@ final class Rail extends VBox {
     boolean measuring = SURVEY.contains(screen);
     boolean addressing = ADDRESSES.contains(screen);
     boolean allotting = screen == Screen.PORTS;
+    boolean powering = POWER.contains(screen);
     survey.getStyleClass().setAll("button", measuring ? "step" : "step-other");
     ports.getStyleClass().setAll("button", allotting ? "step" : "step-other");
     addresses.getStyleClass().setAll("button", addressing ? "step" : "step-other");
-    for (Region part : List.of(sub, boxes, under)) {
-      boolean on = part == sub ? measuring : part == boxes ? allotting : addressing;
+    power.getStyleClass().setAll("button", powering ? "step" : "step-other");
+    for (Region part : List.of(sub, boxes, under, amps)) {
+      boolean on =
+          part == sub
+              ? measuring
+              : part == boxes ? allotting : part == under ? addressing : powering;
       part.setVisible(on);
       part.setManaged(on);
     }

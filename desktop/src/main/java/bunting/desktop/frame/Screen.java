@@ -9,7 +9,10 @@ public enum Screen {
   WHICH("Which is mine?"),
   PORTS("Ports"),
   TAPE("Universe tape"),
-  NETWORK("Network");
+  NETWORK("Network"),
+  POWER("River and line"),
+  LOSSES("Every loss"),
+  QUICK("Quick sheet");
 
   private final String text;
 

@@ -1,0 +1,214 @@
+package bunting.core.explain;
+
+import static bunting.core.show.Texts.fixed;
+import static bunting.core.show.Texts.number;
+
+import bunting.core.assess.FeedReading;
+import bunting.core.assess.Reading;
+import bunting.core.assess.SegmentReading;
+import bunting.core.assess.SupplyReading;
+import bunting.core.mains.CircuitPlanner;
+import bunting.core.show.Conductors;
+import bunting.core.show.PowerWays;
+import bunting.core.show.Wire;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** The arithmetic behind the numbers of a feed, a fuse and a supply, each with its source. */
+public final class PowerExplanations {
+  /**
+   * Heat that a closed painted steel box of one square metre sheds for each kelvin, watts (the
+   * order of magnitude of IEC TR 60890, from memory).
+   */
+  private static final double WATTS_PER_M2_K = 5.5;
+
+  private final Reading reading;
+
+  /** Explanations of a reading. */
+  public PowerExplanations(Reading reading) {
+    this.reading = reading;
+  }
+
+  /** How a feed's cable, drop, fuse and wire came about; none where it is not there. */
+  public List<Line> feed(String id) {
+    List<Line> lines = new ArrayList<>();
+    Optional<FeedReading> found =
+        reading.feeds().stream().filter(f -> f.feed().id().equals(id)).findFirst();
+    if (found.isEmpty()) {
+      return lines;
+    }
+    FeedReading f = found.get();
+    Wire wire = reading.show().catalogue().wiresById().get(f.feed().wire());
+    Conductors copper = reading.show().wiring().conductors();
+    double ohms = copper.feedOhms(wire, f.lengthM(), f.feed().viaPort());
+    double margin = reading.show().settings().fuseMargin();
+    lines.add(
+        new Line(
+            "Cable",
+            fixed(1000 * ohms, 1) + " mΩ",
+            "2 x "
+                + fixed(f.lengthM(), 2)
+                + " m x "
+                + fixed(1000 * wire.ohmsPerM(), 2)
+                + " mΩ/m"
+                + warmth(copper)
+                + joints(copper, f.feed().viaPort())
+                + "; ASTM B258, IEC 60228, from memory"));
+    lines.add(
+        new Line(
+            "Drop in it",
+            fixed(f.amps() * ohms, 3) + " V",
+            fixed(f.amps(), 2) + " A x " + fixed(1000 * ohms, 1) + " mΩ (Ohm's law)"));
+    lines.add(
+        new Line(
+            "Heat in it",
+            fixed(f.amps() * f.amps() * ohms, 2) + " W",
+            "amps squared x ohms, all along the cable"));
+    double through = fuseAmps(f.feed().fuse());
+    lines.add(
+        new Line(
+            "Fuse",
+            number(f.feed().fuseAmps()) + " A",
+            fixed(through, 2)
+                + " A x "
+                + number(margin)
+                + " = "
+                + fixed(through * margin, 2)
+                + " A, next size up; ISO 8820-3 sizes, from memory"));
+    lines.add(
+        new Line(
+            "Wire",
+            sizes(wire),
+            "bears a fuse of "
+                + number(wire.fuseAmpsMax())
+                + " A; NFPA 70 240.4(D) from memory, small sizes common practice"));
+    return lines;
+  }
+
+  /** A size in both systems. */
+  public static String sizes(Wire wire) {
+    return wire.id().endsWith("AWG")
+        ? wire.id() + ", " + fixed(wire.copperMm2(), 2) + " mm²"
+        : wire.id() + ", near " + nearestGauge(wire) + " AWG";
+  }
+
+  private static int nearestGauge(Wire wire) {
+    int best = 0;
+    double miss = Double.MAX_VALUE;
+    for (int gauge = 0; gauge <= 30; gauge++) {
+      double d = Wire.awgDiameterMm(gauge);
+      double now = Math.abs(Math.log(Math.PI / 4 * d * d / wire.copperMm2()));
+      if (now < miss) {
+        miss = now;
+        best = gauge;
+      }
+    }
+    return best;
+  }
+
+  private double fuseAmps(String fuse) {
+    return reading.feeds().stream()
+        .filter(f -> f.feed().fuse().equals(fuse))
+        .mapToDouble(FeedReading::amps)
+        .sum();
+  }
+
+  private static String warmth(Conductors copper) {
+    return copper.celsius() == 20
+        ? " at 20 °C"
+        : " x "
+            + fixed(copper.warmth(), 3)
+            + " for "
+            + number(copper.celsius())
+            + " °C (IEC 60028)";
+  }
+
+  private static String joints(Conductors copper, boolean viaPort) {
+    double milliohms =
+        copper.fuseMilliohms()
+            + 2 * copper.connectorMilliohms()
+            + (viaPort ? copper.boardMilliohms() : 0);
+    return milliohms == 0 ? "" : " + " + number(milliohms) + " mΩ of fuse, contacts and board";
+  }
+
+  /** How a supply's load, size, heat and mains came about; none where it is not there. */
+  public List<Line> supply(String id) {
+    List<Line> lines = new ArrayList<>();
+    Optional<SupplyReading> found =
+        reading.supplies().stream().filter(s -> s.supply().id().equals(id)).findFirst();
+    if (found.isEmpty()) {
+      return lines;
+    }
+    SupplyReading s = found.get();
+    double percent = reading.show().settings().supplyLoadPercentMax();
+    PowerWays ways = reading.show().wiring().ways();
+    lines.add(
+        new Line(
+            "Load",
+            fixed(s.loadWatts(), 0) + " W",
+            fixed(s.loadAmps(), 2) + " A x " + fixed(s.volts(), 2) + " V"));
+    lines.add(
+        new Line(
+            "Size",
+            number(s.type().watts()) + " W",
+            "may be loaded with "
+                + number(percent)
+                + " %: "
+                + fixed(s.type().usableWatts(percent), 0)
+                + " W; schools: 75 %, 80 % (continuous load x 1.25), next size up"));
+    double heat = s.loadWatts() * (1 / s.type().efficiency() - 1);
+    lines.add(
+        new Line(
+            "Heat in the box",
+            fixed(heat, 0) + " W",
+            fixed(s.loadWatts(), 0)
+                + " W x (1 / "
+                + number(s.type().efficiency())
+                + " - 1)"
+                + (ways.boxLitres() > 0
+                    ? "; a closed box of "
+                        + number(ways.boxLitres())
+                        + " l would be "
+                        + fixed(airCelsius(ways, heat), 0)
+                        + " °C inside (5.5 W for each m² and K, order of IEC TR 60890, from memory)"
+                    : "")));
+    double volts = reading.show().settings().mainsVolts();
+    lines.add(
+        new Line(
+            "From the mains",
+            fixed(CircuitPlanner.inputAmps(s.type(), s.loadWatts(), volts), 2) + " A",
+            fixed(s.loadWatts(), 0)
+                + " W / ("
+                + number(s.type().efficiency())
+                + " x "
+                + number(s.type().powerFactor())
+                + " x "
+                + number(volts)
+                + " V)"));
+    return lines;
+  }
+
+  /** Air in a closed box of that size with so much heat in it, degC; a cube's six sides shed. */
+  public static double airCelsius(PowerWays ways, double heatWatts) {
+    double edge = Math.cbrt(ways.boxLitres() / 1000);
+    return ways.ambientCelsius() + heatWatts / (WATTS_PER_M2_K * 6 * edge * edge);
+  }
+
+  /** The arithmetic of a pixel: volts, what was lost on the way, what it draws. */
+  public String pixel(SegmentReading s, int index) {
+    double volts = s.volts().at(index);
+    double supply = reading.show().wiring().conductors().supplyVolts(s.type().volts());
+    return "pixel "
+        + (s.segment().firstPixel() + index)
+        + " of "
+        + s.run().name()
+        + ": "
+        + fixed(volts, 3)
+        + " V, "
+        + fixed(supply - volts, 3)
+        + " V lost since the supply, "
+        + fixed(100 * volts / s.type().volts(), 1)
+        + " %";
+  }
+}

@@ -1,0 +1,155 @@
+package bunting.core.plan;
+
+import bunting.core.assess.IslandReading;
+import bunting.core.assess.Reading;
+import bunting.core.show.Decisions;
+import bunting.core.show.Feed;
+import bunting.core.show.HeldPost;
+import bunting.core.show.Show;
+import bunting.core.show.Wiring;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Feeds moved, planted, pulled and stretched by hand. A trial changes the decisions alone, so that
+ * its consequences can be read at once; {@link #keep} makes a show of it that the planner respects.
+ */
+public final class Posts {
+  private Posts() {}
+
+  /** The decisions with a feed at another pixel of its segment; the board's own feeds stay. */
+  public static Decisions moved(Decisions decisions, String feed, int pixel) {
+    return changed(decisions, feed, f -> f.viaPort() ? f : with(f, pixel, f.wire(), f.lengthM()));
+  }
+
+  /** The decisions with another cable for a feed. */
+  public static Decisions stretched(Decisions decisions, String feed, double metres) {
+    return changed(decisions, feed, f -> with(f, f.atPixel(), f.wire(), OptionalDouble.of(metres)));
+  }
+
+  /** The decisions with another wire for a feed. */
+  public static Decisions rewired(Decisions decisions, String feed, String wire) {
+    return changed(decisions, feed, f -> with(f, f.atPixel(), wire, f.lengthM()));
+  }
+
+  /** The decisions without a feed. */
+  public static Decisions pulled(Decisions decisions, String feed) {
+    return decisions.withFeeds(
+        decisions.feeds().stream().filter(f -> !f.id().equals(feed)).toList());
+  }
+
+  /** The decisions with one feed more from the distribution, like the first of its island. */
+  public static Decisions planted(
+      Decisions decisions, IslandReading island, String segment, int pixel) {
+    Optional<Feed> like = island.feeds().stream().findFirst();
+    if (like.isEmpty()) {
+      return decisions;
+    }
+    String id = "F" + (decisions.feeds().size() + 1);
+    List<Feed> feeds = new ArrayList<>(decisions.feeds());
+    feeds.add(
+        new Feed(
+            id,
+            segment,
+            pixel,
+            false,
+            like.get().supply(),
+            Optional.empty(),
+            like.get().fuseAmps(),
+            like.get().wire()));
+    return decisions.withFeeds(feeds);
+  }
+
+  private static Feed with(Feed f, int pixel, String wire, OptionalDouble metres) {
+    return new Feed(
+        f.id(),
+        f.segment(),
+        pixel,
+        f.viaPort(),
+        f.supply(),
+        f.fuseGroup(),
+        f.fuseAmps(),
+        wire,
+        metres,
+        f.taps());
+  }
+
+  private static Decisions changed(
+      Decisions decisions, String feed, java.util.function.UnaryOperator<Feed> change) {
+    return decisions.withFeeds(
+        decisions.feeds().stream().map(f -> f.id().equals(feed) ? change.apply(f) : f).toList());
+  }
+
+  /** Why the posts of an island cannot be held by hand; empty: they can. */
+  public static Optional<String> hindrance(Reading reading, IslandReading island) {
+    boolean cut =
+        reading.decisions().breaks().stream()
+            .anyMatch(b -> island.parts().stream().anyMatch(p -> p.segment().equals(b.segment())));
+    boolean trunk = island.feeds().stream().anyMatch(f -> !f.taps().isEmpty());
+    return cut
+        ? Optional.of(
+            "This run hangs on several supplies with V+ cut between; its posts are the planner's.")
+        : trunk
+            ? Optional.of("A trunk's taps are the planner's; take another school to move posts.")
+            : Optional.empty();
+  }
+
+  /**
+   * The show with the posts of an island held as they are in a reading; where none is left, its
+   * runs are the planner's again.
+   *
+   * @param touched a feed whose wire is held too; others keep what was held of theirs
+   */
+  public static Show keep(Reading reading, IslandReading island, Optional<String> touched) {
+    Show show = reading.show();
+    Wiring wiring = show.wiring();
+    List<Feed> feeds =
+        reading.decisions().feeds().stream()
+            .filter(f -> island.parts().stream().anyMatch(p -> isOn(p, f)))
+            .sorted(Comparator.comparingInt(Feed::atPixel))
+            .toList();
+    for (IslandReading.Part part : island.parts()) {
+      List<HeldPost> before = wiring.postsOf(part.run());
+      List<HeldPost> posts = new ArrayList<>();
+      boolean joined = part.from() > 0 && !feeds.isEmpty();
+      if (joined) {
+        posts.add(new HeldPost(part.run(), 0, false, Optional.empty(), OptionalDouble.empty()));
+      }
+      for (Feed f : feeds) {
+        if (isOn(part, f)) {
+          boolean wireHeld =
+              touched.filter(f.id()::equals).isPresent()
+                  || before.stream()
+                      .anyMatch(p -> p.atPixel() == f.atPixel() && p.wire().isPresent());
+          posts.add(
+              new HeldPost(
+                  part.run(),
+                  f.atPixel(),
+                  f.viaPort(),
+                  wireHeld ? Optional.of(f.wire()) : Optional.empty(),
+                  f.lengthM()));
+        }
+      }
+      wiring = wiring.withPosts(part.run(), posts);
+    }
+    return show.withWiring(wiring);
+  }
+
+  private static boolean isOn(IslandReading.Part part, Feed feed) {
+    return part.segment().equals(feed.segment())
+        && feed.atPixel() >= part.firstPixel()
+        && feed.atPixel() < part.firstPixel() + part.count();
+  }
+
+  /** The show with the posts of an island the planner's again. */
+  public static Show release(Show show, IslandReading island) {
+    Wiring wiring = show.wiring();
+    for (IslandReading.Part part : island.parts()) {
+      wiring = wiring.withPosts(part.run(), List.of());
+    }
+    return show.withWiring(wiring);
+  }
+}

@@ -1,0 +1,97 @@
+package bunting.core.plan;
+
+import bunting.core.assess.PortReading;
+import bunting.core.assess.Reading;
+import bunting.core.assess.SegmentReading;
+import bunting.core.show.InjectionSchool;
+import bunting.core.show.PixelType;
+import bunting.core.show.PowerWays;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What each school of injection would make of one port's line, side by side. */
+public final class SchoolTable {
+  /**
+   * One school's answer.
+   *
+   * @param feeds cables from fuses
+   * @param copperKg of all power cable
+   * @param leastPercent the lowest volts of any pixel, of the nominal
+   * @param holds whether that is enough, and all of it can be fused and placed
+   */
+  public record Row(
+      InjectionSchool school,
+      int everyPixels,
+      int feeds,
+      double copperKg,
+      double leastPercent,
+      boolean holds) {}
+
+  private SchoolTable() {}
+
+  /**
+   * The step of the rule of thumb, pixels (common practice, no source): 5 V every 150 px, 12 V
+   * every 5 m, 24 V and more every 325 px.
+   */
+  public static int ruleOfThumb(PixelType type) {
+    if (type.volts() < 9) {
+      return 150;
+    }
+    return type.volts() < 20 ? (int) Math.max(1, 5 * type.pitchPerM()) : 325;
+  }
+
+  /** Every school, on a show of that port's runs alone; none where nothing hangs on it. */
+  public static List<Row> of(Reading reading, PortReading port) {
+    if (port.segments().isEmpty()) {
+      return List.of();
+    }
+    PixelType type = port.segments().getFirst().type();
+    Show alone = alone(reading, port);
+    List<Row> rows = new ArrayList<>();
+    int step = ruleOfThumb(type);
+    for (InjectionSchool school : InjectionSchool.values()) {
+      PowerWays ways = reading.show().wiring().ways().with(school, step);
+      Show show = alone.withWiring(alone.wiring().with(ways));
+      Reading plan = Reading.of(show, Planner.sketch(show));
+      boolean placed = plan.decisions().unplaced().isEmpty();
+      double least = placed ? plan.totals().minVoltsPercent() : 0;
+      boolean fused =
+          plan.feeds().stream()
+              .allMatch(
+                  f -> f.feed().fuseAmps() >= f.amps() * show.settings().fuseMargin() * (1 - 1e-9));
+      rows.add(
+          new Row(
+              school,
+              step,
+              plan.feeds().size(),
+              Copper.of(plan).kilograms(),
+              least,
+              placed && fused && least >= show.settings().minVoltsPercent()));
+    }
+    return rows;
+  }
+
+  private static Show alone(Reading reading, PortReading port) {
+    Show show = reading.show();
+    List<Run> runs = new ArrayList<>();
+    for (SegmentReading s : port.segments()) {
+      Run run = s.run();
+      runs.add(
+          run.pixels() == s.segment().pixels()
+              ? run.withPin(Optional.empty())
+              : run.withPixels(s.segment().pixels()).withPin(Optional.empty()));
+    }
+    Show bare =
+        Show.of(runs.stream().distinct().toList())
+            .withSettings(show.settings())
+            .withCatalogue(show.catalogue())
+            .withWiring(show.wiring());
+    for (Run run : bare.runs()) {
+      bare = bare.withWiring(bare.wiring().withPosts(run.name(), List.of()));
+    }
+    return bare.withControllers(List.of(port.box().controller()));
+  }
+}

@@ -1,0 +1,162 @@
+package bunting.desktop.power;
+
+import bunting.core.assess.PortReading;
+import bunting.core.show.Texts;
+import bunting.core.whatif.Loss;
+import bunting.desktop.look.Palette;
+import bunting.desktop.model.Session;
+import javafx.beans.value.ObservableValue;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The river above, the line at hand below, and what is tried on it. */
+public final class PowerScreen extends VBox {
+  private static final double CORD_HEIGHT = 262;
+
+  private final PowerModel model;
+  private final CordView cord;
+  private final RiverView river;
+  private final Label state = new Label();
+  private final Label title = new Label();
+  private final Label about = new Label();
+  private final Label told = new Label();
+  private final Button planned = new Button("As planned");
+
+  /**
+   * @param losses shows the report of all losses
+   */
+  public PowerScreen(Session session, ObservableValue<Palette> palette, Runnable losses) {
+    super(6);
+    getStyleClass().add("survey");
+    this.model = new PowerModel(session);
+    this.river = new RiverView(session, model, palette);
+    this.cord = new CordView(model, palette, told::setText);
+    VBox.setVgrow(river, Priority.ALWAYS);
+    cord.setMinHeight(CORD_HEIGHT);
+    cord.setPrefHeight(CORD_HEIGHT);
+    VBox below = new VBox(4, lineHead(), cord, told(), new TrialBar(session, model));
+    below.getStyleClass().add("power-card");
+    getChildren().addAll(head(losses), river, below);
+    model.shown().addListener(o -> refresh());
+    model.feed().addListener(o -> refresh());
+    refresh();
+  }
+
+  private HBox head(Runnable losses) {
+    Label heading = new Label("Where the amps go");
+    heading.getStyleClass().add("heading");
+    heading.setMinWidth(USE_PREF_SIZE);
+    state.getStyleClass().add("soft");
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    planned.setId("power-as-planned");
+    planned.setOnAction(e -> model.reset());
+    Button all = new Button("Every loss…");
+    all.setId("power-losses");
+    all.setOnAction(e -> losses.run());
+    for (Button b : new Button[] {planned, all}) {
+      b.getStyleClass().add("small");
+      b.setMinWidth(USE_PREF_SIZE);
+    }
+    HBox head = new HBox(10, heading, state, gap, planned, all);
+    head.setAlignment(Pos.CENTER_LEFT);
+    return head;
+  }
+
+  private HBox lineHead() {
+    title.getStyleClass().add("heading");
+    title.setMinWidth(USE_PREF_SIZE);
+    about.getStyleClass().add("soft");
+    HBox head = new HBox(10, title, about);
+    head.setAlignment(Pos.BASELINE_LEFT);
+    return head;
+  }
+
+  private Label told() {
+    told.setId("cord-told");
+    told.getStyleClass().add("soft");
+    told.setMinHeight(16);
+    return told;
+  }
+
+  private void refresh() {
+    planned.setDisable(!model.trying());
+    state.setText(
+        model
+            .outcome()
+            .map(o -> "Lost: " + o.loss().text() + " · " + o.text())
+            .orElse(
+                model.trying()
+                    ? "tried, not decided"
+                    : "at the brightness designed for · click a fuse to blow it"));
+    state.getStyleClass().removeAll("is-wrong-text");
+    if (model.outcome().isPresent()) {
+      state.getStyleClass().add("is-wrong-text");
+    }
+    model
+        .port()
+        .ifPresent(
+            p -> {
+              title.setText(p.controller() + " · port " + p.port());
+              about.setText(about(p));
+            });
+  }
+
+  private String about(PortReading p) {
+    String type = p.segments().getFirst().type().name();
+    return p.pixels()
+        + " px · "
+        + type
+        + " · "
+        + Texts.number(p.box().volts())
+        + " V · "
+        + (model.held() ? "posts by hand" : "posts: the planner's")
+        + " · drag a post, double-click plants, Delete pulls";
+  }
+
+  /** A side that follows this screen. */
+  public PowerSide side(Session session) {
+    return new PowerSide(session, model);
+  }
+
+  /** Puts the keyboard on the line. */
+  public void focusLine() {
+    cord.requestFocus();
+  }
+
+  /** Takes up the n-th post of the line, from 0, and carries it across, as the mouse would. */
+  public void carryPost(int n, double x) {
+    cord.takeUp(n);
+    cord.drag(x);
+  }
+
+  /** Puts the post in hand down. */
+  public void letGo() {
+    cord.letGo();
+  }
+
+  /** Blows the fuse of the chosen feed, or the n-th of the plan, from 0. */
+  public void blow(int n) {
+    model
+        .base()
+        .filter(r -> n < r.feeds().size())
+        .ifPresent(r -> model.lose(new Loss(Loss.Kind.FUSE, r.feeds().get(n).feed().fuse())));
+  }
+
+  /** Loses something, unless it is lost already. */
+  public void lose(Loss loss) {
+    if (model.lost().filter(loss::equals).isEmpty()) {
+      model.lose(loss);
+    }
+  }
+
+  /** Puts everything back as it is planned. */
+  public void reset() {
+    model.reset();
+  }
+}

@@ -1,0 +1,270 @@
+package bunting.desktop.power;
+
+import bunting.core.assess.Reading;
+import bunting.core.explain.Line;
+import bunting.core.explain.PowerExplanations;
+import bunting.core.plan.SchoolTable;
+import bunting.core.show.Texts;
+import bunting.core.whatif.Outcome;
+import bunting.desktop.model.Session;
+import java.util.List;
+import java.util.Optional;
+import javafx.application.Platform;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Beside the power screen: what is lost, the arithmetic of the chosen post, schools, ways. */
+public final class PowerSide extends ScrollPane {
+  private static final double WIDTH = 292;
+
+  private final Session session;
+  private final PowerModel model;
+  private final VBox top = new VBox(5);
+  private final VBox schools = new VBox(4);
+  private final VBox ways = new VBox(5);
+  private int asked;
+  private boolean busy;
+  private Optional<Reading> tabled = Optional.empty();
+  private String tabledPort = "";
+
+  PowerSide(Session session, PowerModel model) {
+    this.session = session;
+    this.model = model;
+    setId("power-side");
+    getStyleClass().add("inspector");
+    setPrefWidth(WIDTH);
+    setMinWidth(WIDTH);
+    setMaxWidth(WIDTH);
+    setFitToWidth(true);
+    setHbarPolicy(ScrollBarPolicy.NEVER);
+    VBox content = new VBox(10, top, schools, ways);
+    content.getStyleClass().add("inspector-content");
+    setContent(content);
+    model.shown().addListener(o -> refresh());
+    model.feed().addListener(o -> refresh());
+    session.assessment().addListener(o -> ways());
+    refresh();
+    ways();
+  }
+
+  private void ways() {
+    session
+        .show()
+        .ifPresent(show -> ways.getChildren().setAll(new WaysEditor(session, show).rows()));
+  }
+
+  private void refresh() {
+    Optional<Reading> shown = model.shown().get();
+    if (shown.isEmpty()) {
+      return;
+    }
+    top.getChildren().clear();
+    model.outcome().ifPresent(this::outcome);
+    PowerExplanations why = new PowerExplanations(shown.get());
+    Optional<String> feed = model.feedReading().map(f -> f.feed().id());
+    feed.ifPresentOrElse(
+        id -> {
+          top.getChildren().add(heading("The chosen post"));
+          figures(why.feed(id));
+        },
+        () -> supply(why));
+    Button release = new Button("Let the planner set this line's posts");
+    release.setId("power-release");
+    release.getStyleClass().add("small");
+    release.setOnAction(e -> model.release());
+    if (model.held()) {
+      top.getChildren().add(release);
+    }
+    schools();
+  }
+
+  private void supply(PowerExplanations why) {
+    model
+        .port()
+        .flatMap(
+            p ->
+                p.box()
+                    .supply()
+                    .or(
+                        () ->
+                            model.shown().get().orElseThrow().feeds().stream()
+                                .filter(
+                                    f ->
+                                        p.segments().stream()
+                                            .anyMatch(
+                                                s -> s.segment().id().equals(f.feed().segment())))
+                                .map(f -> f.feed().supply())
+                                .findFirst()))
+        .ifPresent(
+            id -> {
+              top.getChildren().add(heading("Supply " + id));
+              figures(why.supply(id));
+            });
+  }
+
+  private void outcome(Outcome o) {
+    top.getChildren().add(heading("Without " + o.loss().text()));
+    Label text = wrapped(o.text() + ".");
+    text.getStyleClass().add("is-wrong-text");
+    top.getChildren().add(text);
+    o.lowest()
+        .ifPresent(
+            l ->
+                top.getChildren()
+                    .add(
+                        wrapped(
+                            "What is left is lowest at pixel "
+                                + l.pixel()
+                                + " of "
+                                + l.run()
+                                + ": "
+                                + Texts.fixed(l.volts(), 2)
+                                + " V, "
+                                + Texts.fixed(l.percent(), 0)
+                                + " %.")));
+    for (Outcome.Overload over : o.overloads()) {
+      top.getChildren()
+          .add(
+              wrapped(
+                  over.id()
+                      + " would carry "
+                      + Texts.fixed(over.amps(), 1)
+                      + " A and is rated "
+                      + Texts.number(over.mostAmps())
+                      + " A."));
+    }
+  }
+
+  private void figures(List<Line> lines) {
+    for (Line line : lines) {
+      Label name = new Label(line.title());
+      Label figure = new Label(line.figure());
+      figure.getStyleClass().add("figure");
+      Region gap = new Region();
+      HBox.setHgrow(gap, Priority.ALWAYS);
+      HBox row = new HBox(6, name, gap, figure);
+      row.setAlignment(Pos.BASELINE_LEFT);
+      Label how = wrapped(line.arithmetic());
+      how.getStyleClass().add("soft");
+      top.getChildren().add(new VBox(0, row, how));
+    }
+  }
+
+  /** The table takes some tenths of a second: it is made beside the interface. */
+  private void schools() {
+    Optional<Reading> base = model.base();
+    String port = model.port().map(p -> p.controller() + ":" + p.port()).orElse("");
+    if (base.equals(tabled) && port.equals(tabledPort)) {
+      return;
+    }
+    tabled = base;
+    tabledPort = port;
+    int number = ++asked;
+    busy = base.isPresent() && model.port().isPresent();
+    if (!busy) {
+      schools.getChildren().clear();
+      return;
+    }
+    Reading reading = base.get();
+    var at = model.port().get();
+    Thread.ofVirtual()
+        .start(
+            () -> {
+              List<SchoolTable.Row> rows = SchoolTable.of(reading, at);
+              Platform.runLater(
+                  () -> {
+                    if (number == asked) {
+                      busy = false;
+                      show(rows);
+                    }
+                  });
+            });
+  }
+
+  private void show(List<SchoolTable.Row> rows) {
+    GridPane grid = new GridPane();
+    grid.setHgap(8);
+    grid.setVgap(2);
+    String[] heads = {"School", "feeds", "copper", "least"};
+    for (int c = 0; c < heads.length; c++) {
+      grid.add(soft(heads[c]), c, 0);
+    }
+    int r = 1;
+    for (SchoolTable.Row row : rows) {
+      String name =
+          switch (row.school()) {
+            case EVERY -> "thumb: every " + row.everyPixels();
+            case TRUNK -> "trunk, tap each " + row.everyPixels();
+            case SECOND_SUPPLY -> "two supplies, V+ cut";
+            case BEST, FRONT, ENDS -> row.school().text();
+          };
+      Label label = new Label(name);
+      label.setMaxWidth(140);
+      grid.add(label, 0, r);
+      grid.add(new Label(Integer.toString(row.feeds())), 1, r);
+      grid.add(new Label(Texts.fixed(row.copperKg(), 2) + " kg"), 2, r);
+      Label least =
+          new Label((row.holds() ? "" : "! ") + Texts.fixed(row.leastPercent(), 1) + " %");
+      least.getStyleClass().add(row.holds() ? "is-good" : "is-stop");
+      grid.add(least, 3, r++);
+    }
+    schools.getChildren().setAll(heading("Schools on this line, solved"), grid, verdict(rows));
+  }
+
+  /** What the rule of thumb would waste or risk. */
+  private static Label verdict(List<SchoolTable.Row> rows) {
+    SchoolTable.Row best = row(rows, bunting.core.show.InjectionSchool.BEST);
+    SchoolTable.Row thumb = row(rows, bunting.core.show.InjectionSchool.EVERY);
+    String text;
+    if (!thumb.holds()) {
+      text = "The rule of thumb would risk it: it does not hold here.";
+    } else if (thumb.feeds() > best.feeds()) {
+      text =
+          "The rule of thumb would waste "
+              + (thumb.feeds() - best.feeds())
+              + (thumb.feeds() - best.feeds() == 1 ? " feed." : " feeds.");
+    } else {
+      text = "The rule of thumb does as well here.";
+    }
+    Label label =
+        wrapped(text + " Practice, no source: 5 V each 150 px, 12 V each 5 m, 24 V each 325 px.");
+    label.getStyleClass().add("soft");
+    return label;
+  }
+
+  private static SchoolTable.Row row(
+      List<SchoolTable.Row> rows, bunting.core.show.InjectionSchool school) {
+    return rows.stream().filter(r -> r.school() == school).findFirst().orElseThrow();
+  }
+
+  /** Whether the table of schools is being made. */
+  public boolean busy() {
+    return busy;
+  }
+
+  private static Label heading(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("heading-small");
+    return label;
+  }
+
+  private static Label soft(String text) {
+    Label label = new Label(text);
+    label.getStyleClass().add("soft");
+    return label;
+  }
+
+  private static Label wrapped(String text) {
+    Label label = new Label(text);
+    label.setWrapText(true);
+    label.setMinHeight(Region.USE_PREF_SIZE);
+    return label;
+  }
+}
