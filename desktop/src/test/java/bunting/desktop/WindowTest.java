@@ -40,6 +40,7 @@ class WindowTest {
   void start(Stage stage) {
     session = new Session();
     session.setSearchesAlong(false);
+    session.setPatience(java.time.Duration.ofMinutes(2));
     MainWindow window = new MainWindow(stage, session, () -> DemoShow.open(session));
     assertThat(window).isNotNull();
     stage.show();

@@ -12,13 +12,17 @@ import java.util.Optional;
  * <p><b>Method.</b> The sweep of {@link FeedPlaces}, with the copper so far beside each placing: a
  * placing is needless where another of no more copper does at least as much. Placings whose copper,
  * with the least that the feeds still to come can have, is not below what is known already are
- * dropped. The last feed is asked at once whether it holds all that lies right of it, so the sweep
+ * dropped, and so are those that not even the thickest wire to all feeds still to come could
+ * complete. The last feed is asked at once whether it holds all that lies right of it, so the sweep
  * never carries placings of all feeds. Exact where {@link FeedPlaces} is, for the same reasons.
  *
  * <p><b>Cost.</b> Grows fast with feeds and sizes; beyond {@value #STEPS_MAX} steps it gives up.
  */
 public final class LeastCopper {
-  private static final long STEPS_MAX = 400_000;
+  private static final long STEPS_MAX = 10_000_000;
+
+  /** Placings without a feed here are asked after so many pixels whether they can be completed. */
+  private static final int ASKED_EVERY = 8;
 
   /** Copper within which two answers are one, mm2 m: a hair. */
   private static final double EQUAL_COPPER = 1e-9;
@@ -64,7 +68,7 @@ public final class LeastCopper {
   }
 
   private Optional<Choice> run() {
-    Sweep right = new Sweep(sizes.getFirst(), scale, limit, true);
+    Sweep right = new Sweep(sizes.getLast(), scale, limit, true);
     int n = sizes.getFirst().line.size();
     double[] cheapest = cheapestFrom(n);
     Choice none = new Choice(List.of(), List.of());
@@ -81,7 +85,11 @@ public final class LeastCopper {
           steps++;
           if (!(i == 0 && sizes.getFirst().headFeed)) {
             double more = (feeds - k) * cheapest[Math.min(n - 1, i + 1)];
-            add(next.get(k), sweeps.getFirst().step(c.placing, i, false), c.copper, more, c.choice);
+            Optional<Placing> on = sweeps.getFirst().step(c.placing, i, false);
+            boolean asked = i % ASKED_EVERY == 0 && k > 0 && on.isPresent();
+            if (!asked || completes(on.get(), right, feeds - k, i)) {
+              add(next.get(k), on, c.copper, more, c.choice);
+            }
           }
           for (int s = 0; s < sizes.size(); s++) {
             feed(next, c, k, i, s, tails, right, cheapest);
@@ -114,20 +122,34 @@ public final class LeastCopper {
     }
     Choice choice = new Choice(with(c.choice.at, i), with(c.choice.size, s));
     if (k + 1 < feeds) {
-      add(next.get(k + 1), placed, cost, more, choice);
+      if (completes(placed.get(), right, feeds - k - 1, i)) {
+        add(next.get(k + 1), placed, cost, more, choice);
+      }
       return;
     }
-    for (Placing tail : tails) {
+    if (meets(placed.get(), tails, right, i)) {
+      best = cost;
+      found = Optional.of(choice);
+    }
+  }
+
+  /** Whether so many feeds of the thickest wire further right could hold with this. */
+  private boolean completes(Placing p, Sweep right, int more, int i) {
+    return meets(p, right.upTo(more, sizes.getFirst().line.size() - 2 - i), right, i);
+  }
+
+  private boolean meets(Placing p, List<Placing> rest, Sweep right, int i) {
+    int n = sizes.getFirst().line.size();
+    for (Placing tail : rest) {
+      steps++;
       Placing beyond = i == n - 1 ? tail : right.over(tail, n - 2 - i);
-      double volts = Math.max(placed.get().least, beyond.least);
-      boolean ends =
-          volts <= sizes.getFirst().supplyVolts
-              && scale.value(placed.get().curve, volts) + scale.value(beyond.curve, volts) >= 0;
-      if (ends) {
-        best = cost;
-        found = Optional.of(choice);
+      double volts = Math.max(p.least, beyond.least);
+      if (volts <= sizes.getFirst().supplyVolts
+          && scale.value(p.curve, volts) + scale.value(beyond.curve, volts) >= 0) {
+        return true;
       }
     }
+    return false;
   }
 
   private void add(

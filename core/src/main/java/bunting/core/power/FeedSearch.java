@@ -15,7 +15,8 @@ import java.util.OptionalDouble;
  * Feeds for one island by the show's school. Best of all: as few as hold when they stand evenly
  * from end to end, by doubling and halving; then, as far as the show's size allows, the fewest that
  * hold anywhere ({@link FeedPlaces}) and of so many the places and sizes with the least copper
- * ({@link LeastCopper}). The count is found with the thickest wire; sizes are thinned afterwards.
+ * ({@link LeastCopper}; of more than two feeds less copper, by moving them about). The count is
+ * found with the thickest wire; sizes are thinned afterwards.
  */
 final class FeedSearch {
   /** Beyond so many feeds each keeps the common gauge: nobody wants fifty kinds of lead. */
@@ -25,6 +26,11 @@ final class FeedSearch {
   private static final int FEEDS_EXACT = 4;
 
   private static final int PIXELS_EXACT = 400;
+
+  /** The least copper is proven for so many feeds, and looked for by moving up to so many. */
+  private static final int FEEDS_LEAST_COPPER = 2;
+
+  private static final int FEEDS_MOVED = 6;
 
   private final Stretch stretch;
   private final PowerRules rules;
@@ -50,10 +56,13 @@ final class FeedSearch {
     if (front.holds() || !anywhere) {
       return front;
     }
-    return FeedPlaces.any(sites(port), rules.aimVolts(), 1)
-        .map(f -> trial(f.places(), port))
-        .filter(FeedTrial::holds)
-        .orElse(front);
+    return FeedMemo.answer(
+        asked("one", port, List.of()),
+        () ->
+            FeedPlaces.any(sites(port), rules.aimVolts(), 1)
+                .map(f -> trial(f.places(), port))
+                .filter(FeedTrial::holds)
+                .orElse(front));
   }
 
   /** As the school has it, thickest wire; when it does not hold, the densest that was tried. */
@@ -84,6 +93,14 @@ final class FeedSearch {
   }
 
   private FeedTrial best(Optional<PortLimit> port) {
+    return FeedMemo.answer(asked("fewest", port, List.of()), () -> searched(port));
+  }
+
+  private FeedMemo.Asked asked(String what, Optional<PortLimit> port, List<Post> from) {
+    return new FeedMemo.Asked(what, stretch.box(), stretch.pieces(), rules, port, from);
+  }
+
+  private FeedTrial searched(Optional<PortLimit> port) {
     FeedTrial even = fewestEven(port);
     boolean enough = even.count() == 1 && even.holds();
     if (enough || rules.effort() == PowerRules.Effort.EVEN) {
@@ -155,14 +172,17 @@ final class FeedSearch {
 
   /** The same feeds with the thinnest wires that hold, or as many elsewhere with less copper. */
   FeedTrial thinned(FeedTrial thick) {
+    return FeedMemo.answer(asked("thinned", thick.port, thick.posts), () -> searchedThinner(thick));
+  }
+
+  private FeedTrial searchedThinner(FeedTrial thick) {
     FeedTrial thin = thinnedInPlace(thick);
     boolean free = thick.posts.stream().allMatch(p -> p.held().isEmpty() && p.taps().isEmpty());
     boolean searched =
         free
             && rules.effort() == PowerRules.Effort.EXACT
-            && thick.count() <= FEEDS_EXACT
             && stretch.size() <= PIXELS_EXACT
-            && stretch.pieces().size() == 1
+            && thick.count() <= FEEDS_MOVED
             && switch (rules.ways().school()) {
               case BEST, SECOND_SUPPLY -> true;
               case FRONT, ENDS, EVERY, TRUNK -> false;
@@ -170,6 +190,13 @@ final class FeedSearch {
     if (!searched || !thin.holds()) {
       return thin;
     }
+    return thick.count() <= FEEDS_LEAST_COPPER && stretch.pieces().size() == 1
+        ? leastCopper(thick, thin)
+        : lessCopper(thick, thin);
+  }
+
+  /** The least copper of all places and sizes. */
+  private FeedTrial leastCopper(FeedTrial thick, FeedTrial thin) {
     List<Sites> sizes = new ArrayList<>();
     List<double[]> copper = new ArrayList<>();
     for (Wire wire : rules.wires()) {
@@ -185,6 +212,42 @@ final class FeedSearch {
         .map(c -> chosen(c, thin))
         .filter(FeedTrial::holds)
         .orElse(thin);
+  }
+
+  /** Less copper by moving feeds about, one at a time: by much first, then by little. */
+  private FeedTrial lessCopper(FeedTrial thick, FeedTrial thin) {
+    FeedTrial best = thin;
+    FeedTrial even = evenly(thick.count(), thick.port);
+    if (even.holds()) {
+      FeedTrial other = thinnedInPlace(even);
+      best = other.copper() < best.copper() ? other : best;
+    }
+    for (int reach = Math.max(1, stretch.size() / 8); reach >= 1; reach /= 2) {
+      for (int f = best.port.isPresent() ? 1 : 0; f < best.count(); f++) {
+        for (int by : new int[] {-reach, reach}) {
+          best = movedFor(best, f, by);
+        }
+      }
+    }
+    return best;
+  }
+
+  private FeedTrial movedFor(FeedTrial from, int feed, int by) {
+    int at = from.posts.get(feed).at() + by;
+    boolean crosses =
+        at < 0
+            || at >= stretch.size()
+            || from.posts.stream().anyMatch(p -> p.at() == at)
+            || (feed > 0 && at < from.posts.get(feed - 1).at())
+            || (feed + 1 < from.count() && at > from.posts.get(feed + 1).at());
+    if (crosses) {
+      return from;
+    }
+    int[] places = from.posts.stream().mapToInt(Post::at).toArray();
+    places[feed] = at;
+    FeedTrial thick = trial(places, from.port);
+    FeedTrial thin = thick.holds() ? thinnedInPlace(thick) : from;
+    return thin.copper() < from.copper() ? thin : from;
   }
 
   private FeedTrial chosen(LeastCopper.Choice choice, FeedTrial like) {

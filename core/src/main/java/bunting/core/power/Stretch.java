@@ -53,6 +53,10 @@ final class Stretch {
     }
   }
 
+  Point box() {
+    return box;
+  }
+
   List<Piece> pieces() {
     return pieces;
   }

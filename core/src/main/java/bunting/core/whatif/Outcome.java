@@ -9,6 +9,7 @@ import java.util.Set;
  * What a loss does.
  *
  * @param loss what failed
+ * @param place where it is, for people; empty where the loss's own id says it
  * @param darkPixels pixels without power
  * @param noDataPixels pixels with power behind dark ones or behind a lost lead: they freeze
  * @param sagPixels pixels that fall below the least volts and were above
@@ -20,6 +21,7 @@ import java.util.Set;
  */
 public record Outcome(
     Loss loss,
+    String place,
     int darkPixels,
     int noDataPixels,
     int sagPixels,
@@ -39,6 +41,11 @@ public record Outcome(
 
   /** Something that carries more than it may. */
   public record Overload(String id, double amps, double mostAmps) {}
+
+  /** What failed and where, for people. */
+  public String name() {
+    return place.isEmpty() ? loss.text() : loss.text() + " · " + place;
+  }
 
   /** Pixels that anybody sees something wrong with. */
   public int touched() {

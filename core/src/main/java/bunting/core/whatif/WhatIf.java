@@ -138,6 +138,7 @@ public final class WhatIf {
         ? calm
         : new Outcome(
             loss,
+            "",
             0,
             0,
             0,
@@ -165,6 +166,7 @@ public final class WhatIf {
     }
     return new Outcome(
         loss,
+        place(loss),
         first.darkPixels(),
         noData(first, cut),
         first.sagPixels(),
@@ -173,6 +175,17 @@ public final class WhatIf {
         opened,
         opened.isEmpty() ? first.darkPixels() : now.darkPixels(),
         first.states());
+  }
+
+  /** The first pixel that a fuse or a feed is there for. */
+  private String place(Loss loss) {
+    boolean cable = loss.kind() == Loss.Kind.FUSE || loss.kind() == Loss.Kind.FEED;
+    return feeds.values().stream()
+        .map(FeedReading::feed)
+        .filter(f -> cable && (f.fuse().equals(loss.id()) || f.id().equals(loss.id())))
+        .findFirst()
+        .map(f -> segments.get(f.segment()).run().name() + " at " + f.atPixel())
+        .orElse("");
   }
 
   private int noData(CaseSolver solved, Optional<Segment> cut) {

@@ -364,7 +364,11 @@ public final class MainWindow {
         p.night()
             ? new PrimerDark().getUserAgentStylesheet()
             : new PrimerLight().getUserAgentStylesheet());
-    root.setStyle("-fx-font-family: '" + Fonts.family() + "';" + p.css());
+    root.setStyle(
+        "-fx-font-family: '"
+            + Fonts.family()
+            + "';-color-accent-emphasis:-b-power;-color-accent-fg:-b-power;"
+            + p.css());
     root.getStyleClass().removeAll("night", "day");
     root.getStyleClass().add(p.night() ? "night" : "day");
   }

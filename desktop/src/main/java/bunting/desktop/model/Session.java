@@ -9,10 +9,15 @@ import bunting.core.show.Show;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicInteger;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
@@ -26,11 +31,8 @@ import javafx.beans.property.SimpleObjectProperty;
 
 /** What the window works on. All methods are called on the interface thread. */
 public final class Session {
-  /**
-   * Shows of up to so many pixels are planned at once (some 0.1 s); larger ones beside the
-   * interface.
-   */
-  private static final int PIXELS_AT_ONCE = 20_000;
+  /** A plan that is there within so many milliseconds is shown without a word about planning. */
+  private static final long PATIENCE_MILLIS = 200;
 
   private final ReadOnlyObjectWrapper<Optional<Assessment>> assessment =
       new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -42,13 +44,9 @@ public final class Session {
   private final ReadOnlyBooleanWrapper planning = new ReadOnlyBooleanWrapper();
   private final ReadOnlyBooleanWrapper changed = new ReadOnlyBooleanWrapper();
   private final History history = new History();
-  private final ExecutorService worker =
-      Executors.newSingleThreadExecutor(
-          r -> {
-            Thread thread = new Thread(r, "planner");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final ExecutorService worker = daemon("searcher");
+  private final ExecutorService sketcher = daemon("planner");
+  private long patienceMillis = PATIENCE_MILLIS;
   private final ReadOnlyObjectWrapper<String> moved = new ReadOnlyObjectWrapper<>("");
   private final ReadOnlyIntegerWrapper opened = new ReadOnlyIntegerWrapper();
   private Optional<Counting> counting = Optional.empty();
@@ -62,6 +60,15 @@ public final class Session {
   private record Counting(String what, Assessment before) {}
 
   private Runnable takeBack = () -> {};
+
+  private static ExecutorService daemon(String name) {
+    return Executors.newSingleThreadExecutor(
+        r -> {
+          Thread thread = new Thread(r, name);
+          thread.setDaemon(true);
+          return thread;
+        });
+  }
 
   /** The show with its consequences; empty while no show is open. */
   public ReadOnlyObjectProperty<Optional<Assessment>> assessment() {
@@ -237,29 +244,30 @@ public final class Session {
     int number = planNumber.incrementAndGet();
     searching.set("");
     stopSearch = false;
-    long pixels = show.runs().stream().mapToLong(r -> r.pixels()).sum();
-    if (pixels <= PIXELS_AT_ONCE) {
+    CompletableFuture<Assessment> sketch =
+        CompletableFuture.supplyAsync(() -> Assessor.sketch(show), sketcher);
+    try {
+      Assessment result = sketch.get(patienceMillis, TimeUnit.MILLISECONDS);
       planning.set(false);
-      take(Assessor.sketch(show));
+      take(result);
       search(show, number);
-      return;
+    } catch (TimeoutException e) {
+      planning.set(true);
+      var unused =
+          sketch.thenAccept(result -> Platform.runLater(() -> takeLate(show, result, number)));
+    } catch (ExecutionException e) {
+      throw new IllegalStateException(e.getCause());
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
     }
-    planning.set(true);
-    worker.execute(
-        () -> {
-          if (number != planNumber.get()) {
-            return;
-          }
-          Assessment result = Assessor.sketch(show);
-          Platform.runLater(
-              () -> {
-                if (number == planNumber.get()) {
-                  planning.set(false);
-                  take(result);
-                  search(show, number);
-                }
-              });
-        });
+  }
+
+  private void takeLate(Show show, Assessment result, int number) {
+    if (number == planNumber.get()) {
+      planning.set(false);
+      take(result);
+      search(show, number);
+    }
   }
 
   /** Looks for better places beside the interface; only what is better is taken. */
@@ -314,6 +322,11 @@ public final class Session {
   /** Stops the search with the best so far. */
   public void stopSearching() {
     stopSearch = true;
+  }
+
+  /** How long the window waits for a plan before it goes on and says that one is being made. */
+  public void setPatience(Duration patience) {
+    patienceMillis = patience.toMillis();
   }
 
   /** Whether a search follows every plan; without it the first fit stands. */

@@ -35,6 +35,7 @@ final class CordPainter {
     cords(cord);
     posts(cord, chosen, inHand);
     names(cord);
+    leastAllowed(cord, w);
     cord.least().ifPresent(this::least);
     hover.ifPresent(
         x -> {
@@ -61,13 +62,16 @@ final class CordPainter {
     g.setLineDashes(1.5, 4);
     g.strokeLine(46, Math.round(ground) + 0.5, w - 14, Math.round(ground) + 0.5);
     g.setLineDashes();
-    text(
-        Texts.fixed(cord.leastVolts(), 2) + " V least allowed",
-        w - 16,
-        cord.floor() - 4,
-        Fonts.plain(10.5),
-        palette.good(),
-        TextAlignment.RIGHT);
+  }
+
+  /** Over all that the cord has, at the right, where it is read last. */
+  private void leastAllowed(CordLayout cord, double w) {
+    String label = Texts.fixed(cord.leastVolts(), 2) + " V least allowed";
+    double wide = Fonts.width(label, Fonts.plain(10.5)) + 8;
+    double y = cord.y(cord.leastVolts());
+    g.setFill(palette.card().deriveColor(0, 1, 1, 0.9));
+    g.fillRoundRect(w - 16 - wide, y + 3, wide, 15, 5, 5);
+    text(label, w - 20, y + 14, Fonts.plain(10.5), palette.good(), TextAlignment.RIGHT);
   }
 
   private void stitches(CordLayout cord) {

@@ -26,6 +26,8 @@ import javafx.scene.layout.VBox;
 
 /** Every single loss and what it does, the worst first. */
 public final class LossScreen extends VBox {
+  private static final double ROW = 28;
+
   private final Session session;
   private final Label summary = new Label();
   private final CheckBox bad = new CheckBox("only those that overload something");
@@ -58,12 +60,13 @@ public final class LossScreen extends VBox {
     head.setAlignment(Pos.CENTER_LEFT);
     table.setId("loss-table");
     table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    column("What is lost", 190, o -> o.loss().text());
+    table.setFixedCellSize(ROW);
+    column("What is lost", 240, o -> o.name());
     column("dark px", 70, o -> count(o.darkPixels()));
     column("no data px", 84, o -> count(o.noDataPixels()));
     column("below least px", 104, o -> count(o.sagPixels()));
-    column("lowest left", 230, LossScreen::lowest);
-    column("then overloaded", 250, LossScreen::overloads);
+    column("lowest left", 220, LossScreen::lowest);
+    column("then overloaded", 220, LossScreen::overloads);
     column("dark in the end", 110, o -> count(o.darkInTheEnd()));
     table.setOnMouseClicked(e -> chosen(show, e.getClickCount() == 2));
     table.setOnKeyPressed(e -> chosen(show, e.getCode() == KeyCode.ENTER));

@@ -39,6 +39,7 @@ final class PowerModel {
   private OptionalDouble trim = OptionalDouble.empty();
   private UnaryOperator<Decisions> hand = d -> d;
   private boolean inHand;
+  private Optional<Reading> planned = Optional.empty();
 
   PowerModel(Session session) {
     this.session = session;
@@ -49,6 +50,22 @@ final class PowerModel {
 
   /** A new plan: nothing is tried any more, and what is not there any more is not chosen. */
   private void plan() {
+    Optional<Reading> base = base();
+    boolean same =
+        base.isPresent()
+            && planned.isPresent()
+            && base.get().show().equals(planned.get().show())
+            && base.get().decisions().feeds().equals(planned.get().decisions().feeds())
+            && base.get().decisions().segments().equals(planned.get().decisions().segments());
+    planned = base;
+    if (same) {
+      reread();
+    } else {
+      forget();
+    }
+  }
+
+  private void forget() {
     loss = Optional.empty();
     brightness = OptionalDouble.empty();
     trim = OptionalDouble.empty();
@@ -235,7 +252,7 @@ final class PowerModel {
 
   /** Puts everything back as it is planned. */
   void reset() {
-    plan();
+    forget();
   }
 
   /** Decides what is in the hand, on the island of a pixel. */

@@ -194,25 +194,30 @@ public final class PowerSide extends ScrollPane {
     grid.setVgap(2);
     String[] heads = {"School", "feeds", "copper", "least"};
     for (int c = 0; c < heads.length; c++) {
-      grid.add(soft(heads[c]), c, 0);
+      Label head = soft(heads[c]);
+      head.setMinWidth(Region.USE_PREF_SIZE);
+      grid.add(head, c, 0);
     }
     int r = 1;
     for (SchoolTable.Row row : rows) {
       String name =
           switch (row.school()) {
             case EVERY -> "thumb: every " + row.everyPixels();
-            case TRUNK -> "trunk, tap each " + row.everyPixels();
-            case SECOND_SUPPLY -> "two supplies, V+ cut";
+            case TRUNK -> "trunk, taps " + row.everyPixels();
+            case SECOND_SUPPLY -> "two supplies";
             case BEST, FRONT, ENDS -> row.school().text();
           };
       Label label = new Label(name);
-      label.setMaxWidth(140);
+      label.setMaxWidth(126);
       grid.add(label, 0, r);
-      grid.add(new Label(Integer.toString(row.feeds())), 1, r);
-      grid.add(new Label(Texts.fixed(row.copperKg(), 2) + " kg"), 2, r);
+      grid.add(figure(Integer.toString(row.feeds())), 1, r);
+      grid.add(figure(Texts.fixed(row.copperKg(), 1) + " kg"), 2, r);
       Label least =
-          new Label((row.holds() ? "" : "! ") + Texts.fixed(row.leastPercent(), 1) + " %");
-      least.getStyleClass().add(row.holds() ? "is-good" : "is-stop");
+          figure(
+              row.leastPercent() <= 0
+                  ? "! fails"
+                  : (row.holds() ? "" : "! ") + Texts.fixed(row.leastPercent(), 0) + " %");
+      least.getStyleClass().add(row.holds() ? "judged-good" : "is-wrong-text");
       grid.add(least, 3, r++);
     }
     schools.getChildren().setAll(heading("Schools on this line, solved"), grid, verdict(rows));
@@ -247,6 +252,12 @@ public final class PowerSide extends ScrollPane {
   /** Whether the table of schools is being made. */
   public boolean busy() {
     return busy;
+  }
+
+  private static Label figure(String text) {
+    Label label = new Label(text);
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    return label;
   }
 
   private static Label heading(String text) {

@@ -299,6 +299,7 @@ public final class QuickSheet extends VBox {
     double left = 56;
     double scale = (w - left - 20) / s.volts().size();
     java.util.function.DoubleUnaryOperator y = v -> 16 + (t.volts() - v) / range * (floor - 16);
+    g.setLineWidth(1);
     for (double v : new double[] {t.volts(), least}) {
       g.setStroke(v == least ? p.good() : p.line());
       g.strokeLine(left - 6, y.applyAsDouble(v), w - 12, y.applyAsDouble(v));

@@ -28,6 +28,7 @@ class DraftingTest {
   void begin() {
     session = new Session();
     session.setSearchesAlong(false);
+    session.setPatience(java.time.Duration.ofMinutes(2));
     session.start(Show.of(List.of()), Optional.empty());
     drafting = new Drafting(session, () -> painted++);
   }

@@ -42,6 +42,7 @@ abstract class WindowDriver {
   void open(Stage stage) {
     session = new Session();
     session.setSearchesAlong(false);
+    session.setPatience(java.time.Duration.ofMinutes(2));
     window = Optional.of(new MainWindow(stage, session, () -> {}, asker));
     stage.show();
   }
