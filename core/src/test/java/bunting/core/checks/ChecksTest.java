@@ -233,6 +233,7 @@ class ChecksTest {
                     Optional.empty(),
                     true,
                     Map.of()))));
+    faults.putAll(PowerFaults.all());
     faults.put("local-codes", ok);
     OtherLoads far =
         new OtherLoads(

@@ -175,6 +175,7 @@ final class CordView extends Region {
   }
 
   private void decide(String feed, int pixel) {
+    String segment = model.segmentOf(feed).map(s -> s.segment().id()).orElse("");
     model
         .segmentOf(feed)
         .ifPresent(
@@ -184,6 +185,7 @@ final class CordView extends Region {
                     s.segment().id(),
                     pixel,
                     Optional.empty()));
+    rechoose(segment, pixel);
   }
 
   /** Takes up the n-th post, from 0, as the mouse would. */
@@ -304,7 +306,6 @@ final class CordView extends Region {
                                   s.segment().lastPixel());
                           model.carry(d -> Posts.moved(d, f.feed().id(), to));
                           decide(f.feed().id(), to);
-                          rechoose(s.segment().id(), to);
                         }));
   }
 

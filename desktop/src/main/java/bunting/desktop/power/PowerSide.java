@@ -235,6 +235,11 @@ public final class PowerSide extends ScrollPane {
           "The rule of thumb would waste "
               + (thumb.feeds() - best.feeds())
               + (thumb.feeds() - best.feeds() == 1 ? " feed." : " feeds.");
+    } else if (thumb.copperKg() > best.copperKg() + 0.05) {
+      text =
+          "The rule of thumb needs as many feeds and "
+              + Texts.fixed(thumb.copperKg() - best.copperKg(), 1)
+              + " kg more copper.";
     } else {
       text = "The rule of thumb does as well here.";
     }
