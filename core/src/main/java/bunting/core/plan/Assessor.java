@@ -16,6 +16,12 @@ public final class Assessor {
     return new Assessment(reading, Checks.examine(reading));
   }
 
+  /** The same, with every port that is as it was before taken from there. */
+  public static Assessment assess(Show show, Decisions decisions, Reading before) {
+    Reading reading = Reading.of(show, decisions, before);
+    return new Assessment(reading, Checks.examine(reading));
+  }
+
   /** The assessment of what the planner proposes. */
   public static Assessment plan(Show show) {
     return assess(show, Planner.propose(show));
