@@ -22,6 +22,7 @@ import picocli.CommandLine.Command;
       ExportCommand.class,
       CompareCommand.class,
       WhyCommand.class,
+      LoseCommand.class,
       AddressesCommand.class,
       WhichCommand.class,
       CutCommand.class,

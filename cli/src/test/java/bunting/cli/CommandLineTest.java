@@ -168,7 +168,7 @@ class CommandLineTest {
         run("papers", "../examples/RUNS.csv", "--out", folder.resolve("papers").toString());
     assertThat(answer.status()).isEqualTo(1);
     try (Stream<Path> files = Files.list(folder.resolve("papers"))) {
-      assertThat(files).hasSize(19);
+      assertThat(files).hasSize(21);
     }
   }
 }

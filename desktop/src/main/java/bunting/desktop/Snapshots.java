@@ -141,10 +141,26 @@ final class Snapshots {
             }),
         new View("network", () -> window.go(Screen.NETWORK)),
         new View(
-            "cut-list",
+            "power-day",
             () -> {
               session.undo();
               session.undo();
+              session.selection().set(new Selection.OfRun("Wheel rim upper"));
+              window.go(Screen.POWER);
+            }),
+        new View("power-post", () -> window.power().carryPost(1, 430)),
+        new View(
+            "power-fuse",
+            () -> {
+              window.power().reset();
+              window.power().blow(2);
+            }),
+        new View("losses", () -> window.go(Screen.LOSSES)),
+        new View("quick-sheet", () -> window.go(Screen.QUICK)),
+        new View(
+            "cut-list",
+            () -> {
+              window.power().reset();
               session.selection().set(new Selection.Nothing());
               window.go(Screen.CUT);
             }),
@@ -158,7 +174,8 @@ final class Snapshots {
               window.elevation().show(new Viewport.Box(60, -2, 88, 10));
               window.toggleTheme();
             }),
-        new View("ports-night", () -> window.go(Screen.PORTS)));
+        new View("ports-night", () -> window.go(Screen.PORTS)),
+        new View("power-night", () -> window.go(Screen.POWER)));
   }
 
   /** The addresses are handed out; then a boat and a longer gate come. */

@@ -254,7 +254,7 @@ class WindowTest {
   void snapshotsShowTheMainViews(FxRobot robot) throws IOException {
     assertThat(shown(robot, "#start-screen")).isTrue();
     List<Path> files = Snapshots.write(DemoShow.read(), folder, 1280, 800);
-    assertThat(files).hasSize(13);
+    assertThat(files).hasSize(19);
     for (Path file : files) {
       var image = javax.imageio.ImageIO.read(file.toFile());
       assertThat(image.getWidth()).isEqualTo(1280);

@@ -13,8 +13,8 @@ import java.util.Map;
 
 /**
  * The paperwork, each as PDF and CSV: box-lid cards, patch table (also XLSX, JSON and, with the
- * rig, MVR), network sheet, count sheet, cut list, order list, custom lengths, and plain sets and
- * bulb strings where there are any.
+ * rig, MVR), network sheet, power kit, count sheet, cut list, order list, custom lengths, and plain
+ * sets and bulb strings where there are any.
  */
 public final class Papers {
   private Papers() {}
@@ -31,6 +31,8 @@ public final class Papers {
     papers.put("rig.mvr", Rig.mvr(plan));
     papers.put("network-sheet.pdf", Pdf.render(NetworkTable.html(plan)));
     papers.put("network-sheet.csv", NetworkTable.csv(plan));
+    papers.put("power-kit.pdf", Pdf.render(PowerKit.html(plan)));
+    papers.put("power-kit.csv", PowerKit.csv(plan));
     Show show = plan.reading().show();
     CutList cuts = CutList.of(show);
     papers.put("count-sheet.pdf", Pdf.render(CountSheet.html(plan)));

@@ -248,16 +248,20 @@ public final class PlanWriter {
     json.list(
         "feeds",
         reading.feeds(),
-        (j, f) ->
-            j.put("id", f.feed().id())
-                .put("segment", f.feed().segment())
-                .put("atPixel", f.feed().atPixel())
-                .put("via", f.feed().viaPort() ? "port" : "distribution")
-                .put("supply", f.feed().supply())
-                .put("fuseGroup", f.feed().fuseGroup())
-                .put("fuseAmps", f.feed().fuseAmps())
-                .put("wire", f.feed().wire())
-                .put("lengthM", f.lengthM())
-                .put("amps", f.amps()));
+        (j, f) -> {
+          j.put("id", f.feed().id())
+              .put("segment", f.feed().segment())
+              .put("atPixel", f.feed().atPixel())
+              .put("via", f.feed().viaPort() ? "port" : "distribution")
+              .put("supply", f.feed().supply())
+              .put("fuseGroup", f.feed().fuseGroup())
+              .put("fuseAmps", f.feed().fuseAmps())
+              .put("wire", f.feed().wire())
+              .put("lengthM", f.lengthM())
+              .put("amps", f.amps());
+          if (!f.feed().taps().isEmpty()) {
+            j.numbers("taps", f.feed().taps());
+          }
+        });
   }
 }

@@ -84,6 +84,13 @@ class BadSettingsTest {
         Arguments.of("{\"wires\":[\"14AWG\",\"14AWG\"]}", "$.wires[1]"),
         Arguments.of(
             "{\"circuits\":[{\"id\":\"A\",\"breakerAmps\":0}]}", "$.circuits[0].breakerAmps"),
+        Arguments.of("{\"power\":{\"school\":\"by heart\"}}", "$.power.school"),
+        Arguments.of("{\"power\":{\"everyPixels\":0}}", "$.power.everyPixels"),
+        Arguments.of("{\"conductors\":{\"celsius\":900}}", "$.conductors.celsius"),
+        Arguments.of("{\"conductors\":{\"inputWires\":0}}", "$.conductors.inputWires"),
+        Arguments.of("{\"conductors\":{\"inputWire\":\"string\"}}", "$.conductors.inputWire"),
+        Arguments.of(
+            "{\"conductors\":{\"trims\":[{\"volts\":5,\"to\":9}]}}", "$.conductors.trims[0].to"),
         Arguments.of("{\"a\":".repeat(3000), ""));
   }
 

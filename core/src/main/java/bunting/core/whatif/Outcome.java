@@ -69,7 +69,9 @@ public record Outcome(
           .append(" A");
     }
     if (!opensNext.isEmpty()) {
-      text.append(", ").append(opensNext.size()).append(" more fuses open");
+      text.append(", ")
+          .append(opensNext.size())
+          .append(opensNext.size() == 1 ? " more fuse opens" : " more fuses open");
       say(text, darkInTheEnd, " px dark in the end");
     }
     return text.isEmpty() ? "nothing to be seen" : text.toString();

@@ -153,6 +153,12 @@ final class CordView extends Region {
                         + " m"));
   }
 
+  /** Lets go of what is in the hand and decides nothing. */
+  void forget() {
+    dragged = Optional.empty();
+    teller.accept("");
+  }
+
   /** Puts the post in hand down. */
   void letGo() {
     if (dragged.isEmpty()) {
@@ -167,6 +173,7 @@ final class CordView extends Region {
             .mapToInt(f -> f.feed().atPixel())
             .findFirst()
             .orElse(carriedTo);
+    teller.accept("");
     if (was == carriedTo) {
       paint();
       return;
@@ -264,7 +271,7 @@ final class CordView extends Region {
       case INSERT -> plantInWidestGap();
       case DELETE, BACK_SPACE -> model.pull();
       case ESCAPE -> {
-        dragged = Optional.empty();
+        forget();
         model.reset();
       }
       default -> {

@@ -55,7 +55,7 @@ public final class PowerScreen extends VBox {
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     planned.setId("power-as-planned");
-    planned.setOnAction(e -> model.reset());
+    planned.setOnAction(e -> reset());
     Button all = new Button("Every loss…");
     all.setId("power-losses");
     all.setOnAction(e -> losses.run());
@@ -157,6 +157,7 @@ public final class PowerScreen extends VBox {
 
   /** Puts everything back as it is planned. */
   public void reset() {
+    cord.forget();
     model.reset();
   }
 }

@@ -25,7 +25,7 @@ import javafx.scene.layout.HBox;
 
 /** How power is planned, and what is known of copper and joints. */
 final class WaysEditor {
-  private static final double LABEL = 92;
+  private static final double LABEL = 76;
   private static final Pattern NUMBER = Pattern.compile("-?\\d{1,5}([.,]\\d{1,3})?");
 
   private final Session session;
@@ -58,7 +58,7 @@ final class WaysEditor {
     rows.add(
         check(
             "ways-limiter",
-            "controllers limit to the design brightness",
+            "controllers limit brightness",
             w.limiter(),
             on ->
                 ways(
@@ -163,7 +163,7 @@ final class WaysEditor {
     rows.add(
         check(
             "copper-brain",
-            "boards' electronics on the pixels' supply",
+            "boards on the pixels' supply",
             c.brainOnBank(),
             on -> copper(brain(c, on))));
     Label other =
@@ -256,7 +256,7 @@ final class WaysEditor {
   /** A school of headroom. */
   private record Headroom(double percent, boolean nextSize) {
     String text() {
-      return nextSize ? "next size up" : Texts.number(percent) + " % of the rating";
+      return nextSize ? "next size up" : Texts.number(percent) + " % of rating";
     }
   }
 

@@ -1,0 +1,125 @@
+package bunting.files;
+
+import bunting.core.assess.FeedReading;
+import bunting.core.assess.Reading;
+import bunting.core.assess.SegmentReading;
+import bunting.core.explain.PowerExplanations;
+import bunting.core.plan.Assessment;
+import bunting.core.show.Feed;
+import bunting.core.show.Texts;
+import bunting.core.show.Wire;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+
+/** What is to be bought and carried for power: fuses with spares, power cable by size, supplies. */
+final class PowerKit {
+  /** A fifth more, and two at least (common practice, no source). */
+  private static final double SPARE_SHARE = 0.2;
+
+  private static final int SPARES_LEAST = 2;
+
+  /** Cable is cut with some loss: a tenth more (common practice, no source). */
+  private static final double CABLE_MORE = 1.1;
+
+  private PowerKit() {}
+
+  static byte[] csv(Assessment plan) {
+    List<List<String>> table = new ArrayList<>();
+    table.add(List.of("kind", "size", "planned", "with_spares", "unit"));
+    rows(plan.reading()).forEach(r -> table.add(List.of(r)));
+    return Csv.table(table);
+  }
+
+  static String html(Assessment plan) {
+    StringBuilder body = new StringBuilder();
+    body.append("<h1>Power kit</h1><p>")
+        .append(Html.text(plan.reading().show().settings().name()))
+        .append(
+            "</p><p class=\"caution\">A fuse protects the wire behind it: never put a larger one in"
+                + " than is listed for its feed. Switch off before any fuse or plug is"
+                + " moved.</p><table><thead>")
+        .append(Html.row("th", "Kind", "Size", "Planned", "With spares", "Unit"))
+        .append("</thead><tbody>");
+    rows(plan.reading()).forEach(r -> body.append(Html.row("td", r)));
+    return Html.document("Power kit", body.append("</tbody></table>").toString());
+  }
+
+  private static List<String[]> rows(Reading reading) {
+    List<String[]> rows = new ArrayList<>();
+    fuses(reading)
+        .forEach(
+            (amps, count) -> {
+              int spares = (int) Math.max(SPARES_LEAST, Math.ceil(SPARE_SHARE * count));
+              rows.add(
+                  new String[] {
+                    "blade fuse",
+                    Texts.number(amps) + " A",
+                    "" + count,
+                    "" + (count + spares),
+                    "pieces"
+                  });
+            });
+    Map<String, Wire> wires = reading.show().catalogue().wiresById();
+    cable(reading)
+        .forEach(
+            (wire, metres) ->
+                rows.add(
+                    new String[] {
+                      "power cable, two conductors",
+                      PowerExplanations.sizes(wires.get(wire)),
+                      Texts.fixed(metres, 1),
+                      Texts.fixed(Math.ceil(CABLE_MORE * metres), 0),
+                      "m"
+                    }));
+    Map<String, Integer> supplies = new TreeMap<>();
+    reading.supplies().forEach(s -> supplies.merge(s.type().id(), 1, Integer::sum));
+    supplies.forEach(
+        (type, count) -> rows.add(new String[] {"supply", type, "" + count, "" + count, "pieces"}));
+    return rows;
+  }
+
+  private static Map<Double, Integer> fuses(Reading reading) {
+    Map<Double, Integer> fuses = new TreeMap<>();
+    Set<String> seen = new TreeSet<>();
+    for (FeedReading f : reading.feeds()) {
+      if (seen.add(f.feed().fuse())) {
+        fuses.merge(f.feed().fuseAmps(), 1, Integer::sum);
+      }
+    }
+    return fuses;
+  }
+
+  private static Map<String, Double> cable(Reading reading) {
+    Map<String, Double> metres = new TreeMap<>();
+    for (FeedReading f : reading.feeds()) {
+      metres.merge(f.feed().wire(), f.lengthM() + trunkM(reading, f), Double::sum);
+    }
+    for (SegmentReading s : reading.segments()) {
+      boolean joins = s.segment().position() > 1 && s.segment().powerFromPrevious();
+      s.segment()
+          .leadWire()
+          .filter(w -> joins)
+          .ifPresent(w -> metres.merge(w, s.leadM(), Double::sum));
+    }
+    return metres;
+  }
+
+  /** A trunk goes on along its run, with a short tap at each. */
+  private static double trunkM(Reading reading, FeedReading f) {
+    List<Integer> taps = f.feed().taps();
+    if (taps.isEmpty()) {
+      return 0;
+    }
+    double pitch =
+        reading.segments().stream()
+            .filter(s -> s.segment().id().equals(f.feed().segment()))
+            .mapToDouble(s -> s.type().pitchPerM())
+            .findFirst()
+            .orElse(1);
+    return (taps.getLast() - taps.getFirst()) / pitch + taps.size() * Feed.TAP_M;
+  }
+}
