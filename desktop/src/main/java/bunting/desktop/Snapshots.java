@@ -12,6 +12,7 @@ import bunting.desktop.survey.Viewport;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Iterator;
 import java.util.List;
@@ -61,6 +62,7 @@ final class Snapshots {
       Show show, Path folder, int width, int height, CompletableFuture<List<Path>> done) {
     Stage stage = new Stage();
     Session session = new Session();
+    session.setPatience(Duration.ofMinutes(5));
     MainWindow window = new MainWindow(stage, session, () -> session.start(show, Optional.empty()));
     stage.setWidth(width);
     stage.setHeight(height);

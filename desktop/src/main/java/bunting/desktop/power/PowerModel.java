@@ -252,7 +252,11 @@ final class PowerModel {
 
   /** Puts everything back as it is planned. */
   void reset() {
+    boolean tried = trying();
     forget();
+    if (tried) {
+      session.say("As planned again.");
+    }
   }
 
   /** Decides what is in the hand, on the island of a pixel. */
