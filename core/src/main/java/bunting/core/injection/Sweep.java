@@ -36,41 +36,46 @@ final class Sweep {
     if (i < 0) {
       return feeds == 0 ? List.of(Placing.bare(scale, limit)) : List.of();
     }
-    grow(feeds);
+    while (levels.size() <= feeds) {
+      levels.add(level(levels.size()));
+    }
     return levels.get(feeds).get(i);
   }
 
   /** The same, of which the last feed stands at pixel i. */
   List<Placing> endingAt(int feeds, int i) {
-    grow(feeds);
+    while (ending.size() <= feeds) {
+      ending.add(endings(ending.size()));
+    }
     return ending.get(feeds).get(i);
   }
 
-  private void grow(int feeds) {
-    while (levels.size() <= feeds) {
-      int k = levels.size();
-      List<List<Placing>> level = new ArrayList<>();
-      List<List<Placing>> ends = new ArrayList<>();
-      levels.add(level);
-      ending.add(ends);
-      for (int i = 0; i < line.size(); i++) {
-        List<Placing> fresh = new ArrayList<>();
-        if (k > 0 && sites.feedAmpsMax[index(i)] > 0) {
-          for (Placing p : upTo(k - 1, i - 1)) {
-            step(p, i, true).ifPresent(fresh::add);
-          }
+  private List<List<Placing>> endings(int feeds) {
+    List<List<Placing>> ends = new ArrayList<>();
+    for (int i = 0; i < line.size(); i++) {
+      List<Placing> fresh = new ArrayList<>();
+      if (feeds > 0 && sites.feedAmpsMax[index(i)] > 0) {
+        for (Placing p : upTo(feeds - 1, i - 1)) {
+          step(p, i, true).ifPresent(fresh::add);
         }
-        List<Placing> ended = Frontier.thin(scale, fresh);
-        ends.add(ended);
-        List<Placing> all = new ArrayList<>(ended);
-        if (!(sites.headFeed && index(i) == 0)) {
-          for (Placing p : i == 0 ? upTo(k, -1) : level.get(i - 1)) {
-            step(p, i, false).ifPresent(all::add);
-          }
-        }
-        level.add(Frontier.thin(scale, all));
       }
+      ends.add(Frontier.thin(scale, fresh));
     }
+    return ends;
+  }
+
+  private List<List<Placing>> level(int feeds) {
+    List<List<Placing>> level = new ArrayList<>();
+    for (int i = 0; i < line.size(); i++) {
+      List<Placing> all = new ArrayList<>(endingAt(feeds, i));
+      if (!(sites.headFeed && index(i) == 0)) {
+        for (Placing p : i == 0 ? upTo(feeds, -1) : level.get(i - 1)) {
+          step(p, i, false).ifPresent(all::add);
+        }
+      }
+      level.add(Frontier.thin(scale, all));
+    }
+    return level;
   }
 
   /** From the pixel before to pixel i, with its own load and perhaps a feed. */

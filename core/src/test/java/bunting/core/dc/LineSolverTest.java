@@ -35,6 +35,7 @@ class LineSolverTest {
     "string-12v-resistive,RESISTIVE,12,120,0.03,0.0033,1 120,0.021 0.11",
     "string-12v-power,CONSTANT_POWER,12,120,0.02,0.0033,1 60 100,0.042 0.19 0.3",
     "string-24v-power-limit,CONSTANT_POWER,24,100,0.02,0.008,1,0.9",
+    "strip-5v-headroom,HEADROOM,5,200,0.05,0.001,1 180,0.0263 0.09",
   })
   void agreesWithNgspiceWithinAMillivolt(
       String name,
@@ -51,6 +52,25 @@ class LineSolverTest {
         List.of(ohms.split(" ")).stream().mapToDouble(o -> 2 * Double.parseDouble(o)).toArray();
     LineSolution.Stands s =
         stands(Line.uniform(volts, pixels, amps, kind, 2 * rail, feedAt, feedOhms));
+    agrees(name, s);
+  }
+
+  /** The same for a trunk with three taps; ohms are those of a loop. */
+  @Test
+  void aTrunkAgreesWithNgspiceWithinAMillivolt() throws IOException {
+    Trunk trunk =
+        new Trunk(
+            5,
+            0.04,
+            new int[] {0, 80, 160},
+            new double[] {0.016, 0.016},
+            new double[] {0.004, 0.004, 0.004});
+    Line bare =
+        Line.uniform(5, 240, 0.04, LoadKind.CONSTANT_CURRENT, 0.002, new int[0], new double[0]);
+    agrees("strip-5v-trunk", stands(bare.withTrunks(List.of(trunk))));
+  }
+
+  private static void agrees(String name, LineSolution.Stands s) throws IOException {
     List<String> answers;
     try (InputStream in = LineSolverTest.class.getResourceAsStream("/ngspice/" + name + ".txt")) {
       answers =
@@ -59,8 +79,8 @@ class LineSolverTest {
               .lines()
               .toList();
     }
-    assertThat(answers).hasSize(pixels);
-    for (int i = 0; i < pixels; i++) {
+    assertThat(answers).hasSize(s.volts().size());
+    for (int i = 0; i < s.volts().size(); i++) {
       double theirs = Double.parseDouble(answers.get(i).substring(answers.get(i).indexOf(' ') + 1));
       assertThat(s.volts().at(i)).as("pixel " + (i + 1)).isCloseTo(theirs, within(1e-3));
     }
