@@ -4,6 +4,7 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
+import bunting.core.power.BoxAir;
 import bunting.core.show.Point;
 import bunting.core.show.PowerWays;
 import java.util.LinkedHashMap;
@@ -11,7 +12,6 @@ import java.util.Map;
 
 /** Supplies in a closed box heat its air. */
 final class ClosedBoxHeat implements Check {
-  private static final double WATTS_PER_M2_K = 5.5;
   private static final double MOST_CELSIUS = 55;
 
   @Override
@@ -50,8 +50,8 @@ final class ClosedBoxHeat implements Check {
     int hot = 0;
     double worst = 0;
     for (var e : heat.entrySet()) {
-      double edge = Math.cbrt(ways.boxLitres() * count.get(e.getKey()) / 1000);
-      double air = ways.ambientCelsius() + e.getValue() / (WATTS_PER_M2_K * 6 * edge * edge);
+      double litres = ways.boxLitres() * count.get(e.getKey());
+      double air = BoxAir.celsius(litres, ways.ambientCelsius(), e.getValue());
       hot += air > MOST_CELSIUS ? 1 : 0;
       worst = Math.max(worst, air);
     }

@@ -103,11 +103,18 @@ public final class Explanations {
   }
 
   /**
-   * Common practice, no source: 5 V every 150 px, 12 V every 5 to 10 m, 24 V every 300 to 350 px.
+   * The step of the rule of thumb, pixels (common practice, no source): 5 V every 150 px, 12 V
+   * every 5 to 10 m, 24 V every 300 to 350 px.
    */
+  public static int thumbPixels(PixelType type) {
+    if (type.volts() < 9) {
+      return 150;
+    }
+    return type.volts() < 20 ? (int) Math.max(1, 5 * type.pitchPerM()) : 325;
+  }
+
   private Line ruleOfThumb(Run run, PixelType type, List<SegmentReading> segments) {
-    int every =
-        type.volts() < 9 ? 150 : type.volts() < 20 ? (int) Math.max(1, 5 * type.pitchPerM()) : 325;
+    int every = thumbPixels(type);
     int posts = Math.max(1, (int) Math.ceil(run.pixels() / (double) every));
     int planned = segments.stream().mapToInt(s -> reading.feedsOf(s.segment().id()).size()).sum();
     return new Line(

@@ -5,9 +5,9 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
-import bunting.core.assess.SegmentReading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.mains.CircuitPlanner;
+import bunting.core.power.BoxAir;
 import bunting.core.show.Conductors;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Wire;
@@ -17,12 +17,6 @@ import java.util.Optional;
 
 /** The arithmetic behind the numbers of a feed, a fuse and a supply, each with its source. */
 public final class PowerExplanations {
-  /**
-   * Heat that a closed painted steel box of one square metre sheds for each kelvin, watts (the
-   * order of magnitude of IEC TR 60890, from memory).
-   */
-  private static final double WATTS_PER_M2_K = 5.5;
-
   private final Reading reading;
 
   /** Explanations of a reading. */
@@ -170,7 +164,7 @@ public final class PowerExplanations {
                     ? "; a closed box of "
                         + number(ways.boxLitres())
                         + " l would be "
-                        + fixed(airCelsius(ways, heat), 0)
+                        + fixed(BoxAir.celsius(ways.boxLitres(), ways.ambientCelsius(), heat), 0)
                         + " °C inside (5.5 W for each m² and K, order of IEC TR 60890, from memory)"
                     : "")));
     double volts = reading.show().settings().mainsVolts();
@@ -187,28 +181,5 @@ public final class PowerExplanations {
                 + number(volts)
                 + " V)"));
     return lines;
-  }
-
-  /** Air in a closed box of that size with so much heat in it, degC; a cube's six sides shed. */
-  public static double airCelsius(PowerWays ways, double heatWatts) {
-    double edge = Math.cbrt(ways.boxLitres() / 1000);
-    return ways.ambientCelsius() + heatWatts / (WATTS_PER_M2_K * 6 * edge * edge);
-  }
-
-  /** The arithmetic of a pixel: volts, what was lost on the way, what it draws. */
-  public String pixel(SegmentReading s, int index) {
-    double volts = s.volts().at(index);
-    double supply = reading.show().wiring().conductors().supplyVolts(s.type().volts());
-    return "pixel "
-        + (s.segment().firstPixel() + index)
-        + " of "
-        + s.run().name()
-        + ": "
-        + fixed(volts, 3)
-        + " V, "
-        + fixed(supply - volts, 3)
-        + " V lost since the supply, "
-        + fixed(100 * volts / s.type().volts(), 1)
-        + " %";
   }
 }

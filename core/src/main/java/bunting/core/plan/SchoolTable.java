@@ -3,6 +3,7 @@ package bunting.core.plan;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.explain.Explanations;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PixelType;
 import bunting.core.show.PowerWays;
@@ -32,17 +33,6 @@ public final class SchoolTable {
 
   private SchoolTable() {}
 
-  /**
-   * The step of the rule of thumb, pixels (common practice, no source): 5 V every 150 px, 12 V
-   * every 5 m, 24 V and more every 325 px.
-   */
-  public static int ruleOfThumb(PixelType type) {
-    if (type.volts() < 9) {
-      return 150;
-    }
-    return type.volts() < 20 ? (int) Math.max(1, 5 * type.pitchPerM()) : 325;
-  }
-
   /** Every school, on a show of that port's runs alone; none where nothing hangs on it. */
   public static List<Row> of(Reading reading, PortReading port) {
     if (port.segments().isEmpty()) {
@@ -51,7 +41,7 @@ public final class SchoolTable {
     PixelType type = port.segments().getFirst().type();
     Show alone = alone(reading, port);
     List<Row> rows = new ArrayList<>();
-    int step = ruleOfThumb(type);
+    int step = Explanations.thumbPixels(type);
     for (InjectionSchool school : InjectionSchool.values()) {
       PowerWays ways = reading.show().wiring().ways().with(school, step);
       Show show = alone.withWiring(alone.wiring().with(ways));
