@@ -6,7 +6,6 @@ import bunting.core.mains.CircuitPlanner;
 import bunting.core.ports.PortRules;
 import bunting.core.ports.Prices;
 import bunting.core.show.Circuit;
-import bunting.core.show.Conductors;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
@@ -36,12 +35,6 @@ import java.util.stream.Collectors;
  * again.
  */
 final class Reader {
-  /** A board's terminals are at rest when they move by less, volts. */
-  private static final double BUS_TOLERANCE_VOLTS = 1e-7;
-
-  /** Each round shrinks the miss by the input's resistance over that of the loads: a few do. */
-  private static final int BUS_ROUNDS = 40;
-
   private final Show show;
   private final Decisions decisions;
   private final Map<String, Run> runs;
@@ -55,11 +48,11 @@ final class Reader {
   private final List<SegmentReading> segmentReadings = new ArrayList<>();
   private final List<IslandSolver.Solved> solved = new ArrayList<>();
   private final Map<String, Double> busVolts = new HashMap<>();
-  private final IslandSolver solver;
+  private final Collection<IslandSolver.Solved> before;
 
   Reader(Show show, Decisions decisions, Collection<IslandSolver.Solved> before) {
     this.show = show;
-    this.solver = new IslandSolver(show.catalogue().wiresById(), before);
+    this.before = before;
     this.decisions = decisions;
     this.cursor = new SlotBook(show);
     this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
@@ -112,6 +105,7 @@ final class Reader {
             b -> breaks.computeIfAbsent(b.segment(), k -> new ArrayList<>()).add(b.afterPixel()));
     Map<String, List<Feed>> feeds =
         decisions.feeds().stream().collect(Collectors.groupingBy(Feed::segment));
+    BoxSolver solver = new BoxSolver(show, feeds, breaks, feedM, before);
     List<PortReading> ports = new ArrayList<>();
     for (PlacedController box : decisions.controllers()) {
       ControllerType type = controllerTypes.get(box.controller().type());
@@ -120,7 +114,9 @@ final class Reader {
       for (int port = 1; port <= type.ports(); port++) {
         links.add(links(chains.getOrDefault(box.controller().id() + "\0" + port, List.of())));
       }
-      List<Optional<IslandSolver.Solved>> boxSolved = solve(box, links, feeds, breaks);
+      BoxSolver.Answer answer = solver.solve(box, links);
+      busVolts.put(box.controller().id(), answer.busVolts());
+      answer.ports().forEach(o -> o.ifPresent(this::take));
       for (int port = 1; port <= type.ports(); port++) {
         List<Segment> chain = chains.getOrDefault(box.controller().id() + "\0" + port, List.of());
         if (!chain.isEmpty()) {
@@ -130,7 +126,7 @@ final class Reader {
           }
           cursor.startPort();
         }
-        List<SegmentReading> read = chain(links.get(port - 1), boxSolved.get(port - 1));
+        List<SegmentReading> read = chain(links.get(port - 1), answer.ports().get(port - 1));
         segmentReadings.addAll(read);
         ports.add(port(box, type, port, read, feeds));
       }
@@ -144,77 +140,6 @@ final class Reader {
       links.add(new IslandSolver.Link(s, type(s), leadM(s, links)));
     }
     return links;
-  }
-
-  /**
-   * Solves the chains of a box. Where its input has resistance the ports pull down the terminals
-   * that they share: their volts are found by going round until they rest.
-   */
-  private List<Optional<IslandSolver.Solved>> solve(
-      PlacedController box,
-      List<List<IslandSolver.Link>> ports,
-      Map<String, List<Feed>> feeds,
-      Map<String, List<Integer>> breaks) {
-    Conductors copper = show.wiring().conductors();
-    double supply = copper.supplyVolts(box.volts());
-    double ohms = copper.inputOhms(show.catalogue().wiresById());
-    double bus = supply;
-    for (int round = 0; ; round++) {
-      List<Optional<IslandSolver.Solved>> result = new ArrayList<>();
-      double amps = 0;
-      for (List<IslandSolver.Link> links : ports) {
-        Optional<IslandSolver.Solved> one =
-            links.isEmpty()
-                ? Optional.empty()
-                : Optional.of(solver.solve(chainOf(links, feeds, breaks, copper, bus)));
-        result.add(one);
-        amps += one.map(Reader::portAmps).orElse(0.0);
-      }
-      double next = supply - amps * ohms;
-      if (Math.abs(next - bus) <= BUS_TOLERANCE_VOLTS || round == BUS_ROUNDS) {
-        busVolts.put(box.controller().id(), next);
-        result.forEach(o -> o.ifPresent(this::take));
-        return result;
-      }
-      bus = Math.max(0, next);
-    }
-  }
-
-  private IslandSolver.Chain chainOf(
-      List<IslandSolver.Link> links,
-      Map<String, List<Feed>> feeds,
-      Map<String, List<Integer>> breaks,
-      Conductors copper,
-      double bus) {
-    List<IslandSolver.Cable> cables = new ArrayList<>();
-    List<Integer> cuts = new ArrayList<>();
-    int from = 0;
-    for (IslandSolver.Link link : links) {
-      Segment s = link.segment();
-      if (from > 0 && !s.powerFromPrevious()) {
-        cuts.add(from - 1);
-      }
-      for (int pixel : breaks.getOrDefault(s.id(), List.of())) {
-        cuts.add(from + pixel - s.firstPixel());
-      }
-      for (Feed feed : feeds.getOrDefault(s.id(), List.of())) {
-        cables.add(new IslandSolver.Cable(feed, feedM.get(feed.id())));
-      }
-      from += s.pixels();
-    }
-    cuts.sort(Integer::compare);
-    double brightness = show.settings().brightnessPercent();
-    return new IslandSolver.Chain(links, cables, cuts, brightness, copper, bus);
-  }
-
-  private static double portAmps(IslandSolver.Solved one) {
-    double sum = 0;
-    for (IslandReading island : one.islands()) {
-      for (int f = 0; f < island.feeds().size() && island.solution().isPresent(); f++) {
-        sum += island.feeds().get(f).viaPort() ? island.solution().get().feedAmps().at(f) : 0;
-      }
-    }
-    return sum;
   }
 
   private void take(IslandSolver.Solved one) {

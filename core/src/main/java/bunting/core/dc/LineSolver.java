@@ -29,9 +29,8 @@ import bunting.core.show.LoadKind;
  * <p><b>Cost.</b> A few operations a pixel and pass; constant power takes some 3 to 8 passes, more
  * close to the limit.
  *
- * <p>Sources: G. H. Golub, C. F. Van Loan, Matrix Computations, sec. 4.3; J. M. Ortega, W. C.
- * Rheinboldt, Iterative Solution of Nonlinear Equations in Several Variables, sec. 13.3 (monotone
- * Newton), from memory.
+ * <p>Sources: Matrix Computations, sec. 4.3; Iterative Solution of Nonlinear Equations in Several
+ * Variables, 1970, sec. 13.3 (monotone Newton); from memory.
  */
 public final class LineSolver {
   /** Newton stops when no pixel moved by more, volts: far below the 0.1 mV that is shown. */

@@ -14,8 +14,8 @@ import java.util.Arrays;
  * its conductors carry. Unlike for a line, that is the rule of all practical networks and not a
  * proof.
  *
- * <p>Sources: G. H. Golub, C. F. Van Loan, Matrix Computations, sec. 4.1; A. George, J. W. H. Liu,
- * Computer Solution of Large Sparse Positive Definite Systems, ch. 5, from memory.
+ * <p>Sources: Matrix Computations, sec. 4.1; Computer Solution of Large Sparse Positive Definite
+ * Systems, 1981, ch. 5; from memory.
  */
 public final class MeshSolver {
   /** Newton stops when no pixel moved by more, volts. */

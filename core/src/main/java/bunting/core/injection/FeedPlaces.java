@@ -33,8 +33,8 @@ import java.util.Optional;
  * <p><b>Cost.</b> The line is swept from both ends and the sweeps meet at a feed in the middle:
  * pixels x half the feeds x placings kept (some dozens to hundreds), for each limit.
  *
- * <p>Source: dynamic programming with dominance, R. Bellman, Dynamic Programming, 1957, from
- * memory; monotone networks: J. M. Ortega, W. C. Rheinboldt, sec. 13.5, from memory.
+ * <p>Sources: Dynamic Programming, 1957 (states with dominance); Iterative Solution of Nonlinear
+ * Equations in Several Variables, 1970, sec. 13.5 (monotone networks); from memory.
  */
 public final class FeedPlaces {
   /** A placing ends well where it could send on no less than this. */

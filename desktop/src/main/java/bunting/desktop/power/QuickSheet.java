@@ -2,16 +2,13 @@ package bunting.desktop.power;
 
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
-import bunting.core.dc.WhiteTest;
 import bunting.core.injection.FeedPlaces;
 import bunting.core.injection.Sites;
-import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
 import bunting.core.show.StandardCatalogue;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import bunting.desktop.look.Choices;
-import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,7 +19,6 @@ import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -31,8 +27,6 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
-import javafx.scene.paint.Color;
-import javafx.scene.text.TextAlignment;
 
 /** How far can I go with this strip and this wire? One run, without a show. */
 public final class QuickSheet extends VBox {
@@ -281,79 +275,9 @@ public final class QuickSheet extends VBox {
   }
 
   private void paint() {
-    Palette p = palette.getValue();
-    GraphicsContext g = canvas.getGraphicsContext2D();
-    double w = canvas.getWidth();
-    double h = canvas.getHeight();
-    g.setFill(p.card());
-    g.fillRect(0, 0, w, h);
-    if (found.isEmpty() || w < 200) {
-      return;
-    }
-    PixelType t = type.getValue();
-    LineSolution.Stands s = found.get().solution();
-    double least = t.volts() * leastPercent / 100;
-    double low = Math.min(least, s.volts().lowest());
-    double range = (t.volts() - low) * 1.25;
-    double floor = h - 20;
-    double left = 56;
-    double scale = (w - left - 20) / s.volts().size();
-    java.util.function.DoubleUnaryOperator y = v -> 16 + (t.volts() - v) / range * (floor - 16);
-    g.setLineWidth(1);
-    for (double v : new double[] {t.volts(), least}) {
-      g.setStroke(v == least ? p.good() : p.line());
-      g.strokeLine(left - 6, y.applyAsDouble(v), w - 12, y.applyAsDouble(v));
-      text(
-          g,
-          Texts.fixed(v, 2) + " V",
-          left - 10,
-          y.applyAsDouble(v) + 4,
-          p.soft(),
-          TextAlignment.RIGHT);
-    }
-    int step = Math.max(1, s.volts().size() / 90);
-    for (int i = 0; i < s.volts().size(); i += step) {
-      double v = s.volts().at(i);
-      int rgb =
-          WhiteTest.rgb(
-              LoadKind.CONSTANT_CURRENT == t.load() ? LoadKind.HEADROOM : t.load(), v / t.volts());
-      double x = left + i * scale;
-      double wide = Math.max(2, Math.min(step, s.volts().size() - i) * scale - 1);
-      g.setFill(Color.rgb(rgb >> 16 & 0xFF, rgb >> 8 & 0xFF, rgb & 0xFF));
-      double top = y.applyAsDouble(v);
-      g.fillPolygon(new double[] {x, x + wide, x + wide / 2}, new double[] {top, top, top + 16}, 3);
-      g.setStroke(p.soft());
-      g.setLineWidth(0.7);
-      g.strokePolygon(
-          new double[] {x, x + wide, x + wide / 2}, new double[] {top, top, top + 16}, 3);
-    }
-    g.setStroke(p.cord());
-    g.setLineWidth(2);
-    g.beginPath();
-    for (int i = 0; i < s.volts().size(); i++) {
-      double x = left + (i + 0.5) * scale;
-      if (i == 0) {
-        g.moveTo(x, y.applyAsDouble(s.volts().at(i)));
-      } else {
-        g.lineTo(x, y.applyAsDouble(s.volts().at(i)));
-      }
-    }
-    g.stroke();
-    g.setStroke(p.power());
-    g.setLineWidth(3);
-    for (int at : found.get().places()) {
-      double x = left + (at + 0.5) * scale;
-      g.strokeLine(x, y.applyAsDouble(s.volts().at(at)), x, floor);
-      text(g, Integer.toString(at + 1), x, h - 6, p.ink(), TextAlignment.CENTER);
-    }
-  }
-
-  private static void text(
-      GraphicsContext g, String text, double x, double y, Color colour, TextAlignment align) {
-    g.setFont(Fonts.plain(11));
-    g.setFill(colour);
-    g.setTextAlign(align);
-    g.fillText(text, x, y);
+    double least = type.getValue().volts() * leastPercent / 100;
+    new QuickPainter(canvas.getGraphicsContext2D(), palette.getValue())
+        .paint(type.getValue(), found, least);
   }
 
   /** Whether an answer is on its way. */
