@@ -170,6 +170,31 @@ class PowerWindowTest extends WindowDriver {
         .anyMatch(f -> Math.abs(f.lengthM() - before.lengthM() - 3) < 0.11);
   }
 
+  /** Without patience every plan is made beside the window; the show arrives all the same. */
+  @Test
+  void aLongPlanIsMadeBesideTheWindow(FxRobot robot) throws Exception {
+    onScreen(
+        () -> {
+          session.setPatience(java.time.Duration.ZERO);
+          return true;
+        });
+    weir();
+    wait(() -> session.assessment().get().isPresent() && !session.planning().get());
+    assertThat(totals().pixels()).isEqualTo(300);
+    assertThat(onScreen(() -> robot.lookup("#cord").query().isVisible())).isTrue();
+    onScreen(
+        () -> {
+          session.edit("Longer.", longer(session.show().orElseThrow(), 360));
+          return true;
+        });
+    wait(() -> session.assessment().get().orElseThrow().reading().totals().pixels() == 360);
+    assertThat(message()).isEqualTo("Longer.");
+  }
+
+  private static Show longer(Show show, int pixels) {
+    return show.withRun(show.runs().getFirst().withPixels(pixels));
+  }
+
   @Test
   void aSchoolIsChosen(FxRobot robot) {
     weir();
