@@ -91,4 +91,39 @@ public record Conductors(
         brainOnBank,
         next);
   }
+
+  /** The same with another temperature, other joints and another length of the boards' input. */
+  public Conductors with(
+      double warmCelsius, double fuse, double contact, double board, double inputMetres) {
+    return new Conductors(
+        warmCelsius, fuse, contact, board, inputMetres, inputWires, inputWire, brainOnBank, trims);
+  }
+
+  /** The same with so many wires of a size to each board; empty: not known. */
+  public Conductors withInput(int wires, Optional<String> size) {
+    return new Conductors(
+        celsius,
+        fuseMilliohms,
+        connectorMilliohms,
+        boardMilliohms,
+        inputM,
+        wires,
+        size,
+        brainOnBank,
+        trims);
+  }
+
+  /** The same with boards on their pixels' supply, or on small ones of their own. */
+  public Conductors withBrainOnBank(boolean on) {
+    return new Conductors(
+        celsius,
+        fuseMilliohms,
+        connectorMilliohms,
+        boardMilliohms,
+        inputM,
+        inputWires,
+        inputWire,
+        on,
+        trims);
+  }
 }

@@ -90,8 +90,7 @@ final class WaysEditor {
             150,
             v ->
                 copper(
-                    with(
-                        c,
+                    c.with(
                         v,
                         c.fuseMilliohms(),
                         c.connectorMilliohms(),
@@ -107,13 +106,8 @@ final class WaysEditor {
             1000,
             v ->
                 copper(
-                    with(
-                        c,
-                        c.celsius(),
-                        v,
-                        c.connectorMilliohms(),
-                        c.boardMilliohms(),
-                        c.inputM()))));
+                    c.with(
+                        c.celsius(), v, c.connectorMilliohms(), c.boardMilliohms(), c.inputM()))));
     rows.add(
         number(
             "Contact",
@@ -123,8 +117,7 @@ final class WaysEditor {
             0,
             1000,
             v ->
-                copper(
-                    with(c, c.celsius(), c.fuseMilliohms(), v, c.boardMilliohms(), c.inputM()))));
+                copper(c.with(c.celsius(), c.fuseMilliohms(), v, c.boardMilliohms(), c.inputM()))));
     rows.add(
         number(
             "Board path",
@@ -135,13 +128,8 @@ final class WaysEditor {
             1000,
             v ->
                 copper(
-                    with(
-                        c,
-                        c.celsius(),
-                        c.fuseMilliohms(),
-                        c.connectorMilliohms(),
-                        v,
-                        c.inputM()))));
+                    c.with(
+                        c.celsius(), c.fuseMilliohms(), c.connectorMilliohms(), v, c.inputM()))));
     rows.add(row("Board input", input(c), ""));
     rows.add(
         number(
@@ -153,8 +141,7 @@ final class WaysEditor {
             1000,
             v ->
                 copper(
-                    with(
-                        c,
+                    c.with(
                         c.celsius(),
                         c.fuseMilliohms(),
                         c.connectorMilliohms(),
@@ -165,7 +152,7 @@ final class WaysEditor {
             "copper-brain",
             "boards on the pixels' supply",
             c.brainOnBank(),
-            on -> copper(brain(c, on))));
+            on -> copper(c.withBrainOnBank(on))));
     Label other =
         new Label(
             "We cut V+ between supplies and join ground and data. Some join V+ of similar supplies;"
@@ -176,33 +163,6 @@ final class WaysEditor {
     other.getStyleClass().add("soft");
     rows.add(other);
     return rows;
-  }
-
-  private static Conductors with(
-      Conductors c, double celsius, double fuse, double contact, double board, double input) {
-    return new Conductors(
-        celsius,
-        fuse,
-        contact,
-        board,
-        input,
-        c.inputWires(),
-        c.inputWire(),
-        c.brainOnBank(),
-        c.trims());
-  }
-
-  private static Conductors brain(Conductors c, boolean on) {
-    return new Conductors(
-        c.celsius(),
-        c.fuseMilliohms(),
-        c.connectorMilliohms(),
-        c.boardMilliohms(),
-        c.inputM(),
-        c.inputWires(),
-        c.inputWire(),
-        on,
-        c.trims());
   }
 
   /** So many wires of a size. */
@@ -223,20 +183,7 @@ final class WaysEditor {
     }
     Choices.named(box, Input::text);
     box.setValue(new Input(c.inputWires(), c.inputWire()));
-    box.valueProperty()
-        .addListener(
-            (o, was, now) ->
-                copper(
-                    new Conductors(
-                        c.celsius(),
-                        c.fuseMilliohms(),
-                        c.connectorMilliohms(),
-                        c.boardMilliohms(),
-                        c.inputM(),
-                        now.wires(),
-                        now.size(),
-                        c.brainOnBank(),
-                        c.trims())));
+    box.valueProperty().addListener((o, was, now) -> copper(c.withInput(now.wires(), now.size())));
     return box;
   }
 
