@@ -6,7 +6,6 @@ import bunting.core.assess.SegmentReading;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
-import bunting.core.dc.VoltProfile;
 import bunting.core.show.Feed;
 import bunting.core.show.Segment;
 import java.util.HashMap;
@@ -81,15 +80,9 @@ final class CaseSolver {
   int darkPixels() {
     int dark = 0;
     for (double[] island : volts.values()) {
-      dark += dark(island);
-    }
-    return dark;
-  }
-
-  private static int dark(double[] island) {
-    int dark = 0;
-    for (double v : island) {
-      dark += v <= 0 ? 1 : 0;
+      for (double v : island) {
+        dark += v <= 0 ? 1 : 0;
+      }
     }
     return dark;
   }
@@ -154,17 +147,5 @@ final class CaseSolver {
       }
     }
     return count;
-  }
-
-  Map<String, IslandState> states() {
-    Map<String, IslandState> states = new LinkedHashMap<>();
-    volts.forEach(
-        (index, v) -> {
-          IslandReading.Part head = islands.get(index).parts().getFirst();
-          states.put(
-              head.segment() + ":" + head.firstPixel(),
-              new IslandState(VoltProfile.of(v), dark(v)));
-        });
-    return states;
   }
 }

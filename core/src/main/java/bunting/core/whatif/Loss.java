@@ -3,14 +3,13 @@ package bunting.core.whatif;
 /**
  * One thing that fails.
  *
- * @param id of a fuse its name (a feed's id where it has its own), of a feed its id, of a lead the
- *     segment behind it, of an input wire its controller, of a supply its id
+ * @param id of a fuse its name (a feed's id where it has its own), of a lead the segment behind it,
+ *     of an input wire its controller, of a supply its id
  */
 public record Loss(Kind kind, String id) {
   /** What fails. */
   public enum Kind {
     FUSE("fuse"),
-    FEED("feed cable"),
     LEAD("lead"),
     INPUT("input wire"),
     SUPPLY("supply");

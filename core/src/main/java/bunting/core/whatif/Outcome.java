@@ -1,7 +1,6 @@
 package bunting.core.whatif;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -17,7 +16,6 @@ import java.util.Set;
  * @param overloads fuses and input wires that then carry more than they may
  * @param opensNext fuses that open one after another because of that
  * @param darkInTheEnd pixels without power when they all have
- * @param islands the islands that it touches as they are then, by their first segment and pixel
  */
 public record Outcome(
     Loss loss,
@@ -28,12 +26,10 @@ public record Outcome(
     Optional<Lowest> lowest,
     List<Overload> overloads,
     Set<String> opensNext,
-    int darkInTheEnd,
-    Map<String, IslandState> islands) {
+    int darkInTheEnd) {
   public Outcome {
     overloads = List.copyOf(overloads);
     opensNext = java.util.Collections.unmodifiableSet(new java.util.LinkedHashSet<>(opensNext));
-    islands = java.util.Collections.unmodifiableMap(new java.util.LinkedHashMap<>(islands));
   }
 
   /** The lowest volts that are left, and where. */

@@ -58,16 +58,13 @@ public final class WhatIf {
     return controller + "\0" + port;
   }
 
-  /** All losses of the plan, in its order. */
+  /**
+   * All losses of the plan, in its order. A feed from the distribution is lost as its fuse is, one
+   * from a port as the lead that it goes over.
+   */
   public List<Loss> losses() {
     List<Loss> list = new ArrayList<>();
     fuseRating.keySet().forEach(f -> list.add(new Loss(Loss.Kind.FUSE, f)));
-    for (FeedReading f : feeds.values()) {
-      boolean shares = fuseAmps.get(f.feed().fuse()) > f.amps();
-      if (shares && !f.feed().viaPort()) {
-        list.add(new Loss(Loss.Kind.FEED, f.feed().id()));
-      }
-    }
     reading.segments().forEach(s -> list.add(new Loss(Loss.Kind.LEAD, s.segment().id())));
     Conductors copper = reading.show().wiring().conductors();
     if (copper.inputWire().isPresent()) {
@@ -94,7 +91,6 @@ public final class WhatIf {
   public Outcome lose(Loss loss) {
     return switch (loss.kind()) {
       case FUSE -> without(loss, feedsWhere(f -> f.fuse().equals(loss.id())), Optional.empty());
-      case FEED -> without(loss, feedsWhere(f -> f.id().equals(loss.id())), Optional.empty());
       case SUPPLY -> without(loss, feedsWhere(f -> f.supply().equals(loss.id())), Optional.empty());
       case LEAD -> lead(loss);
       case INPUT -> input(loss);
@@ -145,8 +141,7 @@ public final class WhatIf {
             Optional.empty(),
             List.of(new Outcome.Overload("each input wire of " + loss.id(), each, most)),
             Set.of(),
-            0,
-            Map.of());
+            0);
   }
 
   /** The plan without some feeds, and perhaps with a lead cut. */
@@ -173,16 +168,14 @@ public final class WhatIf {
         first.lowest(),
         overloads(first, Set.of()),
         opened,
-        opened.isEmpty() ? first.darkPixels() : now.darkPixels(),
-        first.states());
+        opened.isEmpty() ? first.darkPixels() : now.darkPixels());
   }
 
-  /** The first pixel that a fuse or a feed is there for. */
+  /** The first pixel that a fuse is there for. */
   private String place(Loss loss) {
-    boolean cable = loss.kind() == Loss.Kind.FUSE || loss.kind() == Loss.Kind.FEED;
     return feeds.values().stream()
         .map(FeedReading::feed)
-        .filter(f -> cable && (f.fuse().equals(loss.id()) || f.id().equals(loss.id())))
+        .filter(f -> loss.kind() == Loss.Kind.FUSE && f.fuse().equals(loss.id()))
         .findFirst()
         .map(f -> segments.get(f.segment()).run().name() + " at " + f.atPixel())
         .orElse("");

@@ -135,7 +135,6 @@ final class PowerModel {
     return switch (loss.kind()) {
       case FUSE ->
           d.withFeeds(d.feeds().stream().filter(f -> !f.fuse().equals(loss.id())).toList());
-      case FEED -> d.withFeeds(d.feeds().stream().filter(f -> !f.id().equals(loss.id())).toList());
       case SUPPLY ->
           d.withFeeds(d.feeds().stream().filter(f -> !f.supply().equals(loss.id())).toList());
       case LEAD, INPUT -> d;
@@ -276,7 +275,11 @@ final class PowerModel {
     Reading trial = Reading.of(plan.show(), hand.apply(plan.decisions()), plan);
     Show next = Posts.keep(trial, island.get(), touched);
     loss = Optional.empty();
-    session.edit(what, next);
+    if (next.equals(plan.show())) {
+      forget();
+    } else {
+      session.edit(what, next);
+    }
   }
 
   /** Plants a post on a pixel of a segment. */

@@ -50,6 +50,7 @@ public final class PowerSide extends ScrollPane {
     model.shown().addListener(o -> refresh());
     model.feed().addListener(o -> refresh());
     session.assessment().addListener(o -> ways());
+    sceneProperty().addListener(o -> refresh());
     refresh();
     ways();
   }
@@ -157,11 +158,11 @@ public final class PowerSide extends ScrollPane {
     }
   }
 
-  /** The table takes some tenths of a second: it is made beside the interface. */
+  /** The table takes some tenths of a second: made beside the interface, and only when seen. */
   private void schools() {
     Optional<Reading> base = model.base();
     String port = model.port().map(p -> p.controller() + ":" + p.port()).orElse("");
-    if (base.equals(tabled) && port.equals(tabledPort)) {
+    if (getScene() == null || (base.equals(tabled) && port.equals(tabledPort))) {
       return;
     }
     tabled = base;

@@ -116,7 +116,7 @@ public final class QuickSheet extends VBox {
     HBox top = new HBox(28, form, said);
     getChildren().addAll(title, top, picture, note);
     palette.addListener(o -> paint());
-    solve();
+    sceneProperty().addListener(o -> solve());
   }
 
   private static HBox row(String label, Node control) {
@@ -176,6 +176,9 @@ public final class QuickSheet extends VBox {
 
   /** Long lines take a second: they are solved beside the interface. */
   private void solve() {
+    if (getScene() == null) {
+      return;
+    }
     PixelType t = type.getValue();
     Wire w = wire.getValue();
     int n = pixels;

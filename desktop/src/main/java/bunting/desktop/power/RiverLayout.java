@@ -5,6 +5,7 @@ import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.assess.SupplyReading;
+import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Texts;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -202,7 +203,7 @@ final class RiverLayout {
       return;
     }
     CircuitReading c = circuit.get();
-    double may = 0.8 * c.circuit().breakerAmps();
+    double may = CircuitPlanner.CONTINUOUS_SHARE * c.circuit().breakerAmps();
     double has = c.circuit().existingAmps() + c.loadAmps();
     List<String> lines = new ArrayList<>();
     lines.add(c.circuit().id());
