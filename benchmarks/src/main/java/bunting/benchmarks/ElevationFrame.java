@@ -2,7 +2,7 @@ package bunting.benchmarks;
 
 import bunting.desktop.frame.MainWindow;
 import bunting.desktop.frame.Screen;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import bunting.desktop.survey.Lens;
 import bunting.desktop.survey.Viewport;
 import java.util.ArrayList;

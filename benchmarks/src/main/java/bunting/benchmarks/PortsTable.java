@@ -14,6 +14,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.ShowSettings;
 import bunting.core.show.StandardCatalogue;
+import bunting.core.show.edit.RunEdits;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -134,9 +135,9 @@ public final class PortsTable {
   /** Ten runs more in a show of 300 that was handed out. */
   private static void replan() {
     Show show = Shows.onSites(300, 3, 300);
-    Show out = HandOuts.handOut(Assessor.sketch(show).reading(), "2026-11-03", "");
+    Show out = HandOuts.handOut(show, Assessor.sketch(show).reading(), "2026-11-03", "");
     for (Run run : Shows.onSites(10, 3, 301).runs()) {
-      out = out.withNewRun(run.withName("new " + run.name()));
+      out = RunEdits.added(out, run.withName("new " + run.name()));
     }
     long begun = System.nanoTime();
     var plan = Assessor.plan(out);

@@ -62,8 +62,7 @@ final class Shows {
         StandardCatalogue.get(),
         Optional.empty(),
         Optional.empty(),
-        runs,
-        List.of());
+        runs);
   }
 
   /** Runs of three voltages along a street of sites, a third of them whole, some in groups. */

@@ -59,7 +59,7 @@ final class AddressesCommand implements Callable<Integer> {
     }
     Show read = ShowFiles.open(show);
     if (back) {
-      ShowFiles.writeShow(out.orElseThrow(), HandOuts.takeBack(read, run));
+      ShowFiles.writeShow(out.orElseThrow(), HandOuts.takeBack(read, run), ShowFiles.inputs(show));
       return 0;
     }
     Reading plan = Assessor.plan(read).reading();
@@ -81,7 +81,8 @@ final class AddressesCommand implements Callable<Integer> {
     }
     if (hand) {
       String day = date.orElseGet(LocalDate::now).toString();
-      ShowFiles.writeShow(out.orElseThrow(), HandOuts.handOut(plan, day, to));
+      ShowFiles.writeShow(
+          out.orElseThrow(), HandOuts.handOut(read, plan, day, to), ShowFiles.inputs(show));
     }
     return 0;
   }

@@ -2,9 +2,7 @@ package bunting.cli;
 
 import bunting.core.plan.Assessor;
 import bunting.files.PatchExports;
-import bunting.files.RunsWriter;
 import bunting.files.ShowFiles;
-import bunting.files.TextFiles;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -36,10 +34,10 @@ final class ExportCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     if (patch) {
-      PatchExports.write(Assessor.plan(ShowFiles.open(show)), out);
+      PatchExports.write(Assessor.plan(ShowFiles.open(show)), out, ShowFiles.inputs(show));
       return 0;
     }
-    TextFiles.write(out, RunsWriter.write(ShowFiles.open(show)));
+    ShowFiles.writeRuns(out, ShowFiles.open(show), ShowFiles.inputs(show));
     return 0;
   }
 }

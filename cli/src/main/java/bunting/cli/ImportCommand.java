@@ -2,11 +2,9 @@ package bunting.cli;
 
 import bunting.core.show.Show;
 import bunting.files.BadInputException;
-import bunting.files.RunsWriter;
 import bunting.files.SheetField;
 import bunting.files.SheetImport;
 import bunting.files.ShowFiles;
-import bunting.files.TextFiles;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -70,7 +68,8 @@ final class ImportCommand implements Callable<Integer> {
     for (int c = 0; c < read.headings().size(); c++) {
       to.println(read.headings().get(c) + ": " + read.mapping().get(c).text());
     }
-    TextFiles.write(out, RunsWriter.write(read.taken()));
+    Path[] inputs = settings == null ? new Path[] {sheet} : new Path[] {sheet, settings};
+    ShowFiles.writeRuns(out, read.taken(bare), inputs);
     to.println(read.rows() + " runs are in " + out.getFileName() + ".");
     return 0;
   }

@@ -33,7 +33,7 @@ final class PapersCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Assessment plan = Assessor.plan(ShowFiles.open(show));
-    for (Path paper : Papers.write(plan, out)) {
+    for (Path paper : Papers.write(plan, out, ShowFiles.inputs(show))) {
       spec.commandLine().getOut().println(paper);
     }
     return plan.stops() ? Main.STOPPED : 0;

@@ -4,7 +4,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.files.PlanWriter;
 import bunting.files.ShowFiles;
-import bunting.files.TextFiles;
+import bunting.files.WholeFile;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -34,7 +34,8 @@ final class PlanCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Assessment plan = Assessor.plan(ShowFiles.readRuns(runs, Optional.ofNullable(settings)));
-    TextFiles.write(out, PlanWriter.write(plan));
+    Path[] inputs = settings == null ? new Path[] {runs} : new Path[] {runs, settings};
+    WholeFile.write(out, PlanWriter.write(plan), inputs);
     return plan.stops() ? Main.STOPPED : 0;
   }
 }

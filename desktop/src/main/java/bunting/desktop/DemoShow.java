@@ -6,7 +6,7 @@ import bunting.core.show.Show;
 import bunting.core.show.Site;
 import bunting.core.show.Survey;
 import bunting.core.show.Underlay;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
 import bunting.files.Pictures;
 import bunting.files.ShowFiles;
@@ -24,7 +24,7 @@ final class DemoShow {
   private DemoShow() {}
 
   static void open(Session session) {
-    session.start(read(), Optional.empty());
+    session.start(read());
   }
 
   /** The demo's run list and settings are read by the same door as anybody's. */

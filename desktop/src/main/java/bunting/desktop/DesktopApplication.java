@@ -1,7 +1,7 @@
 package bunting.desktop;
 
 import bunting.desktop.frame.MainWindow;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.application.Application;

@@ -1,12 +1,12 @@
 package bunting.desktop;
 
 import bunting.core.plan.HandOuts;
-import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.edit.RunEdits;
 import bunting.desktop.frame.MainWindow;
 import bunting.desktop.frame.Screen;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import bunting.desktop.survey.Lens;
 import bunting.desktop.survey.Viewport;
 import java.io.IOException;
@@ -63,7 +63,7 @@ final class Snapshots {
     Stage stage = new Stage();
     Session session = new Session();
     session.setPatience(Duration.ofMinutes(5));
-    MainWindow window = new MainWindow(stage, session, () -> session.start(show, Optional.empty()));
+    MainWindow window = new MainWindow(stage, session, () -> session.start(show));
     stage.setWidth(width);
     stage.setHeight(height);
     stage.show();
@@ -187,16 +187,20 @@ final class Snapshots {
         .get()
         .ifPresent(
             plan -> {
-              Show out = HandOuts.handOut(plan.reading(), "2026-11-03", "the sequencer");
-              session.edit("Handed out.", out);
-              Optional<Run> boat = out.run("Boat 5");
-              Optional<Run> gate = out.run("Sluice gate");
-              if (boat.isPresent() && gate.isPresent()) {
-                session.edit(
-                    "A boat more, and a longer gate.",
-                    out.withRun(gate.get().withPixels(260))
-                        .withNewRun(boat.get().withName("Boat 6")));
-              }
+              session.edit(
+                  "Handed out.",
+                  s -> HandOuts.handOut(s, plan.reading(), "2026-11-03", "the sequencer"));
+              session
+                  .show()
+                  .flatMap(s -> s.run("Boat 5"))
+                  .ifPresent(
+                      boat ->
+                          session.edit(
+                              "A boat more, and a longer gate.",
+                              s ->
+                                  RunEdits.added(
+                                      RunEdits.changed(s, "Sluice gate", r -> r.withPixels(260)),
+                                      boat.withName("Boat 6"))));
               session.selection().set(new Selection.OfRun("Boat 6"));
             });
   }

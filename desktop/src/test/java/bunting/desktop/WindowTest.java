@@ -6,8 +6,8 @@ import bunting.core.checks.Finding;
 import bunting.core.show.Run;
 import bunting.desktop.frame.MainWindow;
 import bunting.desktop.line.BoardView;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -242,7 +242,7 @@ class WindowTest {
         java.util.stream.IntStream.range(0, 150)
             .mapToObj(i -> Run.of("r" + i, "12v-strip-60", 200))
             .toList();
-    does(() -> session.start(bunting.core.show.Show.of(runs), java.util.Optional.empty()));
+    does(() -> session.start(bunting.core.show.Show.of(runs)));
     WaitForAsyncUtils.waitFor(
         60, TimeUnit.SECONDS, () -> onScreen(() -> session.show().isPresent()));
     assertThat(onScreen(() -> session.assessment().get().orElseThrow().reading().totals().runs()))

@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Allotting;
 import bunting.core.show.Goal;
 import bunting.core.show.HandOut;
@@ -16,7 +17,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 
 /** How ports are planned, what is held by hand, what was handed out, and the network. */
 final class AllottingJson {
@@ -110,17 +110,12 @@ final class AllottingJson {
   }
 
   /** The parts of a show file: {@code byHand} and {@code handOut}. */
-  static Allotting read(JsonFields in, Allotting bare, List<Run> runs) throws BadInputException {
-    Set<String> names = runs.stream().map(Run::name).collect(Collectors.toSet());
+  static Allotting read(JsonFields in, Allotting bare) throws BadInputException {
     List<Held> byHand = new ArrayList<>();
     in.list(
         "byHand",
         f -> {
-          Held held = held(f);
-          if (!names.contains(held.run())) {
-            throw f.wrong("run", "should be the name of a run of this show.");
-          }
-          byHand.add(held);
+          byHand.add(held(f));
           return byHand.size();
         },
         String::valueOf);
@@ -138,8 +133,7 @@ final class AllottingJson {
           String::valueOf);
       handOut =
           Optional.of(
-              new HandOut(
-                  f.text("date"), f.optionalText("to").orElse(""), nails, texts(f, "addresses")));
+              new HandOut(f.text("date"), f.cutText("to", ""), nails, texts(f, "addresses")));
       f.done();
     }
     return bare.withByHand(byHand).withHandOut(handOut);

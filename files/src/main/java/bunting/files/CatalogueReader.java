@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.addressing.NetworkAddresses;
+import bunting.core.limits.Range;
 import bunting.core.show.ControllerType;
 import bunting.core.show.DimmerType;
 import bunting.core.show.LeadHelper;
@@ -28,19 +29,19 @@ final class CatalogueReader {
     return new PixelType(
         id,
         f.text("name", id),
-        f.number("volts", Range.above(0)),
+        f.number("volts", Range.VOLTS),
         channels,
         f.text("order", channels == 4 ? "RGBW" : "RGB"),
         f.whole("bitsPerChannel", Range.between(1, 64), 8),
         f.choice("signal", Signal.values(), Signal::id, Signal.ONE_WIRE_800K),
-        f.number("pitchPerM", Range.above(0)),
+        f.number("pitchPerM", Range.PITCH),
         f.whole("cutEvery", Range.between(1, 1_000_000), 1),
-        f.number("milliampsFull", Range.atLeast(0)),
-        f.number("milliampsIdle", Range.atLeast(0), 0),
+        f.number("milliampsFull", Range.MILLIAMPS),
+        f.number("milliampsIdle", Range.MILLIAMPS, 0),
         f.choice("load", LoadKind.values(), LoadKind::id, LoadKind.CONSTANT_CURRENT),
-        f.number("railOhmsPerM", Range.atLeast(0)),
+        f.number("railOhmsPerM", Range.RAIL_OHMS),
         f.has("sheetMilliampsFull")
-            ? OptionalDouble.of(f.number("sheetMilliampsFull", Range.atLeast(0)))
+            ? OptionalDouble.of(f.number("sheetMilliampsFull", Range.MILLIAMPS))
             : OptionalDouble.empty());
   }
 
@@ -51,27 +52,27 @@ final class CatalogueReader {
         f.text("name", id),
         f.whole("outputs", Range.between(1, PORTS_MAX)),
         volts(f),
-        f.number("outputAmpsMax", Range.above(0)),
-        f.number("boardAmpsMax", Range.above(0)),
-        f.number("cost", Range.atLeast(0), 0));
+        f.number("outputAmpsMax", Range.aboveTo(0, Range.AMPS.most())),
+        f.number("boardAmpsMax", Range.aboveTo(0, Range.AMPS.most())),
+        f.number("cost", Range.MONEY, 0));
   }
 
   static ControllerType controllerType(JsonFields f) throws BadInputException {
     String id = f.text("id");
     int ports = f.whole("ports", Range.between(1, PORTS_MAX));
-    double portAmps = f.number("portAmpsMax", Range.atLeast(0));
+    double portAmps = f.number("portAmpsMax", Range.AMPS);
     return new ControllerType(
         id,
         f.text("name", id),
         ports,
-        f.whole("pixelsPerPortMax", Range.between(1, Integer.MAX_VALUE)),
-        f.whole("universesMax", Range.between(1, Integer.MAX_VALUE)),
+        f.whole("pixelsPerPortMax", Range.between(1, 1_000_000_000)),
+        f.whole("universesMax", Range.between(1, 1_000_000_000)),
         volts(f),
         portAmps,
-        f.number("boardAmpsMax", Range.atLeast(0)),
+        f.number("boardAmpsMax", Range.AMPS),
         fuseGroups(f, ports),
-        f.number("fuseGroupAmpsMax", Range.atLeast(0), portAmps),
-        f.number("cost", Range.atLeast(0), 0),
+        f.number("fuseGroupAmpsMax", Range.AMPS, portAmps),
+        f.number("cost", Range.MONEY, 0),
         factoryAddress(f));
   }
 
@@ -88,15 +89,16 @@ final class CatalogueReader {
     return new LeadHelper(
         id,
         f.text("name", id),
-        f.number("reachM", Range.above(0)),
-        f.number("cost", Range.atLeast(0), 0));
+        f.number("reachM", Range.aboveTo(0, 100_000)),
+        f.number("cost", Range.MONEY, 0));
   }
 
   private static List<Double> volts(JsonFields f) throws BadInputException {
     List<Double> volts = new ArrayList<>();
     for (JsonNode item : f.items("volts").orElse(List.of())) {
-      if (!item.isNumber() || !Range.above(0).holds(item.doubleValue())) {
-        throw f.wrong("volts[" + volts.size() + "]", "should be a number over 0.");
+      if (!item.isNumber() || !Range.VOLTS.holds(item.doubleValue())) {
+        throw f.wrong(
+            "volts[" + volts.size() + "]", "should be a number " + Range.VOLTS.text() + ".");
       }
       volts.add(item.doubleValue());
     }
@@ -133,10 +135,10 @@ final class CatalogueReader {
   static SupplyType supplyType(JsonFields f) throws BadInputException {
     return new SupplyType(
         f.text("id"),
-        f.number("volts", Range.above(0)),
-        f.number("watts", Range.above(0)),
-        f.number("efficiency", Range.aboveTo(0, 1), 0.88),
-        f.number("powerFactor", Range.aboveTo(0, 1), 0.95),
-        f.number("cost", Range.atLeast(0), 0));
+        f.number("volts", Range.VOLTS),
+        f.number("watts", Range.WATTS),
+        f.number("efficiency", Range.between(0.001, 1), 0.88),
+        f.number("powerFactor", Range.between(0.001, 1), 0.95),
+        f.number("cost", Range.MONEY, 0));
   }
 }

@@ -1,6 +1,8 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Point;
+import bunting.core.show.edit.Names;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.Locale;
@@ -68,12 +70,12 @@ final class Cells {
   /** The name, 1 to 200 characters. */
   String name() throws BadInputException {
     String name = text("name");
-    if (name.isEmpty() || name.length() > 200) {
+    if (name.isEmpty() || name.length() > Names.LENGTH_MAX) {
       throw wrong(
           "name",
           name.isEmpty()
               ? "is empty; give the run a name."
-              : "has over 200 characters; shorten it.");
+              : "has over " + Names.LENGTH_MAX + " characters; shorten it.");
     }
     return name;
   }
@@ -135,7 +137,11 @@ final class Cells {
     };
   }
 
-  Optional<String> optional(String column) {
+  /** A name of something that is not needed: at most 200 characters. */
+  Optional<String> optional(String column) throws BadInputException {
+    if (text(column).length() > Names.LENGTH_MAX) {
+      throw wrong(column, "has over " + Names.LENGTH_MAX + " characters; shorten it.");
+    }
     return Optional.of(text(column)).filter(t -> !t.isEmpty());
   }
 

@@ -7,6 +7,7 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 
 /** Courses as one cell or one text: metres and degrees, points parted by semicolons. */
@@ -19,36 +20,59 @@ final class CourseText {
 
   private CourseText() {}
 
+  /** For people and other programs: to a thousandth of a millimetre. */
   static String of(Course course) {
+    return text(course, CourseText::number);
+  }
+
+  static String of(List<Point> points) {
+    return text(points, CourseText::number);
+  }
+
+  /** With every number as it is, for a file of our own. */
+  static String exactly(Course course) {
+    return text(course, CourseText::exact);
+  }
+
+  static String exactly(List<Point> points) {
+    return text(points, CourseText::exact);
+  }
+
+  private static String text(Course course, DoubleFunction<String> form) {
     return switch (course) {
-      case Course.Traced t -> of(t.corners());
-      case Course.Back b -> "back " + of(b.of());
-      case Course.Ring r -> "ring " + numbers(r.centre(), r.radiusM(), r.startDeg(), r.sweepDeg());
+      case Course.Traced t -> text(t.corners(), form);
+      case Course.Back b -> "back " + text(b.of(), form);
+      case Course.Ring r ->
+          "ring " + numbers(form, r.centre(), r.radiusM(), r.startDeg(), r.sweepDeg());
       case Course.Grid g ->
           "grid "
-              + numbers(g.corner(), g.lines(), g.lineM(), g.gapM(), g.directionDeg())
+              + numbers(form, g.corner(), g.lines(), g.lineM(), g.gapM(), g.directionDeg())
               + way(g.serpentine());
       case Course.Spokes s ->
           "spokes "
-              + numbers(s.centre(), s.count(), s.innerM(), s.outerM(), s.startDeg())
+              + numbers(form, s.centre(), s.count(), s.innerM(), s.outerM(), s.startDeg())
               + way(s.serpentine());
     };
   }
 
-  static String of(List<Point> points) {
-    return points.stream().map(CourseText::numbers).collect(Collectors.joining("; "));
+  private static String text(List<Point> points, DoubleFunction<String> form) {
+    return points.stream().map(p -> numbers(form, p)).collect(Collectors.joining("; "));
   }
 
   private static String way(boolean serpentine) {
     return serpentine ? " serpentine" : " straight";
   }
 
-  private static String numbers(Point p, double... more) {
-    StringBuilder text = new StringBuilder(number(p.x()) + " " + number(p.y()));
+  private static String numbers(DoubleFunction<String> form, Point p, double... more) {
+    StringBuilder text = new StringBuilder(form.apply(p.x()) + " " + form.apply(p.y()));
     for (double d : more) {
-      text.append(' ').append(number(d));
+      text.append(' ').append(form.apply(d));
     }
     return text.toString();
+  }
+
+  private static String exact(double value) {
+    return value == 0 ? "0" : BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
   }
 
   /** Finer than a millimetre, so that a length that was typed is not one pixel short when read. */
@@ -119,7 +143,7 @@ final class CourseText {
   private static Optional<List<Double>> numbers(String[] words, int from, int to, int count) {
     List<Double> list = new ArrayList<>();
     for (int i = from; i < to; i++) {
-      if (!words[i].matches("-?\\d{1,6}(\\.\\d{1,6})?")) {
+      if (!words[i].matches("-?\\d{1,6}(\\.\\d{1,400})?")) {
         return Optional.empty();
       }
       list.add(Double.valueOf(words[i]));

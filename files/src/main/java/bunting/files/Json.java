@@ -14,7 +14,7 @@ import java.util.Optional;
 
 /**
  * Writes JSON the same way on every machine: two spaces, line feeds, numbers with at most six
- * decimals.
+ * decimals, or, where what is written is read back, exactly.
  */
 final class Json {
   private static final int DECIMALS = 6;
@@ -26,25 +26,39 @@ final class Json {
   }
 
   private final JsonGenerator out;
+  private final boolean exact;
 
-  private Json(JsonGenerator out) {
+  private Json(JsonGenerator out, boolean exact) {
     this.out = out;
+    this.exact = exact;
   }
 
+  /** A document for people and other programs: six decimals. */
   static byte[] document(Body body) {
+    return document(body, false);
+  }
+
+  /** A document of our own: every number comes back as it was. */
+  static byte[] exactly(Body body) {
+    return document(body, true);
+  }
+
+  private static byte[] document(Body body, boolean exact) {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    DefaultIndenter indenter = new DefaultIndenter("  ", "\n");
-    DefaultPrettyPrinter printer =
-        new DefaultPrettyPrinter().withObjectIndenter(indenter).withArrayIndenter(indenter);
     try (JsonGenerator out = new JsonFactory().createGenerator(bytes)) {
-      out.setPrettyPrinter(printer);
-      Json json = new Json(out);
+      out.setPrettyPrinter(printer());
+      Json json = new Json(out, exact);
       json.object(body);
     } catch (IOException e) {
       throw new UncheckedIOException("memory does not fail to be written", e);
     }
     bytes.write('\n');
     return bytes.toByteArray();
+  }
+
+  static DefaultPrettyPrinter printer() {
+    DefaultIndenter indenter = new DefaultIndenter("  ", "\n");
+    return new DefaultPrettyPrinter().withObjectIndenter(indenter).withArrayIndenter(indenter);
   }
 
   static String text(byte[] document) {
@@ -139,6 +153,8 @@ final class Json {
   private void number(double value) throws IOException {
     if (value == Math.rint(value) && Math.abs(value) < 1e15) {
       out.writeNumber((long) value);
+    } else if (exact) {
+      out.writeNumber(value);
     } else {
       BigDecimal rounded =
           BigDecimal.valueOf(value).setScale(DECIMALS, RoundingMode.HALF_UP).stripTrailingZeros();

@@ -1,7 +1,15 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
+import bunting.core.show.Leftovers;
+import bunting.core.show.Leftovers.Dropped;
+import bunting.core.show.Leftovers.Step;
+import bunting.core.show.Leftovers.Stray;
+import bunting.core.show.edit.Names;
+import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
+import com.fasterxml.jackson.core.StreamReadConstraints;
 import com.fasterxml.jackson.core.StreamReadFeature;
 import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -20,25 +28,41 @@ import java.util.function.Function;
  * asked for.
  */
 final class JsonFields {
+  /** A picture is one text; its file as a whole is limited where it is read. */
   private static final JsonMapper MAPPER =
-      JsonMapper.builder()
+      JsonMapper.builder(
+              JsonFactory.builder()
+                  .streamReadConstraints(
+                      StreamReadConstraints.builder().maxStringLength(TextFiles.BYTES_MAX).build())
+                  .build())
           .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+          .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
           .build();
 
-  private static final int TEXT_MAX = 200;
+  private static final int TEXT_MAX = Names.LENGTH_MAX;
 
   private final Path file;
   private final String path;
   private final JsonNode node;
-  private final List<String> strays;
+  private final List<Step> steps;
+  private final List<Stray> strays;
+  private final List<Dropped> dropped;
   private final Set<String> asked = new HashSet<>();
 
-  private JsonFields(Path file, String path, JsonNode node, List<String> strays) {
+  private JsonFields(
+      Path file,
+      String path,
+      JsonNode node,
+      List<Step> steps,
+      List<Stray> strays,
+      List<Dropped> dropped) {
     this.file = file;
     this.path = path;
     this.node = node;
+    this.steps = steps;
     this.strays = strays;
+    this.dropped = dropped;
   }
 
   /** Something that reads one object of a list. */
@@ -72,7 +96,7 @@ final class JsonFields {
     if (root == null || !root.isObject()) {
       throw BadInputException.of(file, "$ should be a JSON object, in curly brackets.");
     }
-    return new JsonFields(file, "$", root, new ArrayList<>());
+    return new JsonFields(file, "$", root, List.of(), new ArrayList<>(), new ArrayList<>());
   }
 
   BadInputException wrong(String key, String what) {
@@ -123,6 +147,17 @@ final class JsonFields {
 
   Optional<String> optionalText(String key) throws BadInputException {
     return has(key) ? Optional.of(text(key)) : Optional.empty();
+  }
+
+  /** A text that may be empty; what is longer than a name may be is cut, and told. */
+  String cutText(String key, String otherwise) throws BadInputException {
+    String text = has(key) ? longText(key) : otherwise;
+    if (text.length() > TEXT_MAX) {
+      drop(
+          Optional.empty(),
+          at(key) + " had over " + TEXT_MAX + " characters: the end of it is cut off.");
+    }
+    return Names.shortened(text);
   }
 
   /** A text of any length. */
@@ -187,7 +222,7 @@ final class JsonFields {
     if (value.isPresent() && !value.get().isObject()) {
       throw wrong(key, "should be an object in curly brackets.");
     }
-    return value.map(v -> new JsonFields(file, at(key), v, strays));
+    return value.map(v -> new JsonFields(file, at(key), v, below(Step.key(key)), strays, dropped));
   }
 
   /** The items of a list as nodes; empty where the key is absent. */
@@ -218,7 +253,10 @@ final class JsonFields {
       if (!item.isObject()) {
         throw wrong(here, "should be an object in curly brackets.");
       }
-      JsonFields fields = new JsonFields(file, at(here), item, strays);
+      List<Stray> own = new ArrayList<>();
+      JsonFields fields =
+          new JsonFields(
+              file, at(here), item, below(Step.key(key), new Step("", list.size())), own, dropped);
       T value = reader.read(fields);
       if (!ids.add(id.apply(value))) {
         throw wrong(
@@ -228,6 +266,7 @@ final class JsonFields {
                 + " a second time; ids are unique.");
       }
       fields.done();
+      own.forEach(s -> strays.add(named(s, steps.size() + 1, id.apply(value))));
       list.add(value);
     }
     return Optional.of(list);
@@ -258,18 +297,37 @@ final class JsonFields {
     return map;
   }
 
-  /** Notes the keys that nobody asked for. */
-  void done() {
-    node.fieldNames()
-        .forEachRemaining(
-            key -> {
-              if (!asked.contains(key)) {
-                strays.add(at(key.length() > 60 ? key.substring(0, 60) : key));
-              }
-            });
+  private List<Step> below(Step... more) {
+    List<Step> all = new ArrayList<>(steps);
+    all.addAll(List.of(more));
+    return all;
   }
 
-  List<String> strays() {
-    return strays;
+  /** A stray of an item, now that the item's id is known. */
+  private static Stray named(Stray stray, int at, String id) {
+    List<Step> path = new ArrayList<>(stray.path());
+    path.set(at, new Step(id, path.get(at).index()));
+    return new Stray(path, stray.where(), stray.json());
+  }
+
+  /** Notes the keys that nobody asked for. */
+  void done() {
+    for (Map.Entry<String, JsonNode> e : node.properties()) {
+      String key = e.getKey();
+      if (!asked.contains(key)) {
+        String where = at(key.length() > 60 ? key.substring(0, 60) : key);
+        strays.add(new Stray(below(Step.key(key)), where, e.getValue().toString()));
+      }
+    }
+  }
+
+  /** Notes what has to be left out. */
+  void drop(Optional<String> run, String what) {
+    dropped.add(new Dropped(run, what));
+  }
+
+  /** What nobody asked for, and what was left out. */
+  Leftovers leftovers() {
+    return new Leftovers(strays, dropped);
   }
 }

@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.BulbString;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.PlainSet;

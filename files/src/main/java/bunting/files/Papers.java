@@ -19,8 +19,13 @@ import java.util.Map;
 public final class Papers {
   private Papers() {}
 
-  /** Writes all papers into a folder, which is made if it is not there; returns the files. */
-  public static List<Path> write(Assessment plan, Path folder) throws BadInputException {
+  /**
+   * Writes all papers into a folder, which is made if it is not there; returns the files.
+   *
+   * @param inputs files that were read for it: none of them may be what is written
+   */
+  public static List<Path> write(Assessment plan, Path folder, Path... inputs)
+      throws BadInputException {
     Map<String, byte[]> papers = new LinkedHashMap<>();
     papers.put("box-lid-cards.pdf", Pdf.render(BoxLidCards.html(plan)));
     papers.put("box-lid-cards.csv", BoxLidCards.csv(plan));
@@ -56,7 +61,7 @@ public final class Papers {
     List<Path> written = new ArrayList<>();
     for (Map.Entry<String, byte[]> paper : papers.entrySet()) {
       Path file = folder.resolve(paper.getKey());
-      TextFiles.write(file, paper.getValue());
+      WholeFile.write(file, paper.getValue(), inputs);
       written.add(file);
     }
     return written;

@@ -22,9 +22,10 @@ public final class PatchExports {
   /**
    * Writes the patch in the format of the file's ending: csv, xlsx, json or mvr.
    *
+   * @param inputs files that were read for it: none of them may be what is written
    * @throws BadInputException for another ending, or where the file cannot be written
    */
-  public static void write(Assessment plan, Path file) throws BadInputException {
+  public static void write(Assessment plan, Path file, Path... inputs) throws BadInputException {
     String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
     String ending = name.substring(name.lastIndexOf('.') + 1);
     byte[] bytes =
@@ -37,7 +38,7 @@ public final class PatchExports {
               throw BadInputException.of(
                   file, "a patch is written as .csv, .xlsx, .json or .mvr; choose one of them.");
         };
-    TextFiles.write(file, bytes);
+    WholeFile.write(file, bytes, inputs);
   }
 
   static byte[] xlsx(Assessment plan) {

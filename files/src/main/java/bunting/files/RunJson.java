@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Controller;
 import bunting.core.show.Course;
 import bunting.core.show.Fitting;
@@ -39,10 +40,10 @@ final class RunJson {
             optional(f, "lengthM", Range.aboveTo(0, 100_000)),
             hanging(f),
             optional(f, "leadM", Range.LENGTH),
-            f.optionalText("group"),
+            Optional.of(f.cutText("group", "")).filter(g -> !g.isBlank()),
             pin(f, bare),
             f.flag("split", true),
-            fitting(f, type),
+            fitting(f),
             notes.isPresent() ? notes.get().allTexts() : Map.of());
     return f.has("builtPixels")
         ? run.withBuilt(OptionalInt.of(f.whole("builtPixels", Range.between(1, Run.PIXELS_MAX))))
@@ -74,14 +75,10 @@ final class RunJson {
     return new Hanging(start, end, course, route);
   }
 
-  private static Fitting fitting(JsonFields f, PixelType type) throws BadInputException {
-    Optional<String> order = f.optionalText("colourOrder");
-    if (order.isPresent() && !Fitting.rearranges(order.get(), type.order())) {
-      throw f.wrong("colourOrder", "should be the letters " + type.order() + " in another order.");
-    }
+  private static Fitting fitting(JsonFields f) throws BadInputException {
     return new Fitting(
         f.whole("groupPixels", Range.between(1, Fitting.GROUPING_MAX), 1),
-        order,
+        f.optionalText("colourOrder"),
         f.flag("reverseData", false));
   }
 
@@ -143,10 +140,10 @@ final class RunJson {
       json.put("reverseData", true);
     }
     if (r.hanging().course().isPresent()) {
-      json.put("courseM", CourseText.of(r.hanging().course().get()));
+      json.put("courseM", CourseText.exactly(r.hanging().course().get()));
     }
     if (!r.hanging().route().isEmpty()) {
-      json.put("routeM", CourseText.of(r.hanging().route()));
+      json.put("routeM", CourseText.exactly(r.hanging().route()));
     }
     if (!r.notes().isEmpty()) {
       json.object(

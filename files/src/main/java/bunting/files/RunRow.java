@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Controller;
 import bunting.core.show.Course;
 import bunting.core.show.Fitting;

@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Addressing;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.Catalogue;
@@ -52,14 +53,14 @@ final class SettingsReader {
             "circuits",
             f ->
                 new Circuit(
-                    f.text("id"), f.number("volts", Range.above(0), settings.mainsVolts()),
-                    f.number("breakerAmps", Range.above(0)),
-                        f.number("existingAmps", Range.atLeast(0), 0)),
+                    f.text("id"), f.number("volts", Range.VOLTS, settings.mainsVolts()),
+                    f.number("breakerAmps", Range.aboveTo(0, Range.AMPS.most())),
+                        f.number("existingAmps", Range.AMPS, 0)),
             Circuit::id);
     in.done();
     Show show =
-        new Show(
-            settings, sites, addressing, catalogue, controllers, circuits, List.of(), in.strays());
+        new Show(settings, sites, addressing, catalogue, controllers, circuits, List.of())
+            .withLeftovers(in.leftovers());
     return show.withAllotting(show.allotting().with(planning))
         .withNetwork(network)
         .withWiring(wiring);
@@ -75,11 +76,11 @@ final class SettingsReader {
     ShowSettings settings =
         new ShowSettings(
             f.text("name", d.name()),
-            f.number("mainsVolts", Range.above(0), d.mainsVolts()),
-            f.number("targetFps", Range.above(0), d.targetFps()),
+            f.number("mainsVolts", Range.VOLTS, d.mainsVolts()),
+            f.number("targetFps", Range.FPS, d.targetFps()),
             f.number("brightnessPercent", Range.between(0, 100), d.brightnessPercent()),
             f.number("supplyLoadPercentMax", Range.between(1, 100), d.supplyLoadPercentMax()),
-            f.number("fuseMargin", Range.atLeast(1), d.fuseMargin()),
+            f.number("fuseMargin", Range.between(1, 1000), d.fuseMargin()),
             f.number("minVoltsPercent", Range.between(1, 100), d.minVoltsPercent()));
     f.done();
     return settings;

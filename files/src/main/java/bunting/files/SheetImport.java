@@ -6,6 +6,7 @@ import bunting.core.show.PixelType;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.edit.References;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -271,17 +272,14 @@ public final class SheetImport {
     return fitting.size() == 1 ? Optional.of(fitting.getFirst()) : Optional.empty();
   }
 
-  /** The show with all lights that are sound in place of its own. */
-  public Show taken() {
-    return added(show.withRuns(List.of()).withOthers(OtherLoads.NONE));
+  /** A show with all lights that are sound in place of its own; what referred to those goes. */
+  public Show taken(Show now) {
+    Show bare = now.withRuns(List.of()).withOthers(OtherLoads.NONE);
+    return References.keep(added(bare)).show();
   }
 
-  /** The show with all lights that are sound added; those of the same name are replaced. */
-  public Show added() {
-    return added(show);
-  }
-
-  private Show added(Show to) {
+  /** A show with all lights that are sound added; those of the same name are replaced. */
+  public Show added(Show to) {
     Map<String, Run> runs = new LinkedHashMap<>();
     to.runs().forEach(r -> runs.put(r.name(), r));
     Map<String, PlainSet> sets = new LinkedHashMap<>();

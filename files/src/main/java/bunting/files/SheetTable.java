@@ -1,16 +1,19 @@
 package bunting.files;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.math.BigDecimal;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -30,6 +33,13 @@ import org.dhatim.fastexcel.reader.Row;
 record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> numbers) {
   private static final int BYTES_MAX = 40_000_000;
   private static final int ROWS_MAX = 50_000;
+  private static final int COLUMNS_MAX = 500;
+
+  /** Most digits of a number that is written out. */
+  private static final int DIGITS_MAX = 60;
+
+  /** Most bytes of a workbook unpacked, all its parts together. */
+  private static final long UNPACKED_MAX = 150_000_000;
 
   SheetTable {
     headings = List.copyOf(headings);
@@ -39,17 +49,9 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
 
   /** Reads CSV, TSV or the first sheet of an XLSX workbook. */
   static SheetTable read(Path file) throws BadInputException {
-    byte[] bytes;
-    try {
-      if (Files.size(file) > BYTES_MAX) {
-        throw BadInputException.of(file, "it has over 40 MB; save the list alone.");
-      }
-      bytes = Files.readAllBytes(file);
-    } catch (IOException e) {
-      throw BadInputException.of(file, "it cannot be read; check its name, or try a copy of it.");
-    }
+    byte[] bytes = TextFiles.bytes(file, BYTES_MAX);
     boolean workbook = bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
-    List<List<String>> raw = workbook ? workbook(file) : text(file, bytes);
+    List<List<String>> raw = workbook ? workbook(file, bytes) : text(file, bytes);
     return table(file, raw);
   }
 
@@ -104,6 +106,7 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
     List<List<String>> rows = new ArrayList<>();
     try (CSVParser parser = CSVParser.parse(text, format)) {
       for (CSVRecord record : parser) {
+        guardColumns(file, record);
         rows.add(record.stream().toList());
         guard(file, rows.size());
       }
@@ -121,6 +124,7 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
     List<List<String>> rows = new ArrayList<>();
     try (CSVParser parser = CSVParser.parse(text, format.builder().setQuote(null).get())) {
       for (CSVRecord record : parser) {
+        guardColumns(file, record);
         rows.add(record.stream().toList());
         guard(file, rows.size());
       }
@@ -151,6 +155,18 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
     return text.startsWith("\uFEFF") ? text.substring(1) : text;
   }
 
+  private static void guardColumns(Path file, CSVRecord row) throws BadInputException {
+    if (row.size() > COLUMNS_MAX) {
+      throw BadInputException.of(
+          file,
+          "row "
+              + row.getRecordNumber()
+              + " has over "
+              + COLUMNS_MAX
+              + " columns; save the list alone.");
+    }
+  }
+
   private static void guard(Path file, int rows) throws BadInputException {
     if (rows > ROWS_MAX) {
       throw BadInputException.of(
@@ -158,9 +174,35 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
     }
   }
 
-  private static List<List<String>> workbook(Path file) throws BadInputException {
+  /** Unpacked, a workbook can be thousands of times as large: that is measured first. */
+  private static void guardUnpacked(Path file) throws BadInputException, IOException {
+    long unpacked = 0;
+    byte[] part = new byte[1 << 16];
+    // By the central directory: some writers leave the sizes out of the entries themselves.
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      for (ZipEntry entry : zip.stream().map(e -> (ZipEntry) e).toList()) {
+        InputStream in = zip.getInputStream(entry);
+        for (int n = in.read(part); n >= 0; n = in.read(part)) {
+          unpacked += n;
+          if (unpacked > UNPACKED_MAX) {
+            throw BadInputException.of(
+                file,
+                "unpacked it has over " + UNPACKED_MAX / 1_000_000 + " MB; save the list alone.");
+          }
+        }
+      }
+    }
+  }
+
+  private static List<List<String>> workbook(Path file, byte[] bytes) throws BadInputException {
     List<List<String>> rows = new ArrayList<>();
-    try (InputStream in = Files.newInputStream(file);
+    try {
+      guardUnpacked(file);
+    } catch (IOException e) {
+      throw BadInputException.of(
+          file, "it is no sound XLSX workbook; save it again, or save the list as CSV.");
+    }
+    try (InputStream in = new ByteArrayInputStream(bytes);
         ReadableWorkbook book = new ReadableWorkbook(in);
         Stream<Row> stream = book.getFirstSheet().openStream()) {
       for (Row row : (Iterable<Row>) stream::iterator) {
@@ -169,12 +211,23 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
           guard(file, rows.size());
         }
         List<String> cells = new ArrayList<>();
+        if (row.getCellCount() > COLUMNS_MAX) {
+          throw BadInputException.of(
+              file,
+              "row "
+                  + row.getRowNum()
+                  + " has over "
+                  + COLUMNS_MAX
+                  + " columns; save the list alone.");
+        }
         for (int c = 0; c < row.getCellCount(); c++) {
           cells.add(row.getOptionalCell(c).map(SheetTable::text).orElse(""));
         }
         rows.add(cells);
         guard(file, rows.size());
       }
+    } catch (BadInputException e) {
+      throw e;
     } catch (IOException | RuntimeException e) {
       throw BadInputException.of(
           file, "it is no sound XLSX workbook; save it again, or save the list as CSV.");
@@ -184,7 +237,11 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
 
   private static String text(Cell cell) {
     if (cell.getType() == CellType.NUMBER) {
-      return cell.asNumber().stripTrailingZeros().toPlainString();
+      BigDecimal number = cell.asNumber().stripTrailingZeros();
+      // Written out, 1E+999999999 has a thousand million digits.
+      return Math.abs((long) number.scale()) + number.precision() > DIGITS_MAX
+          ? number.toString()
+          : number.toPlainString();
     }
     if (cell.getType() == CellType.BOOLEAN) {
       return cell.asBoolean() ? "yes" : "no";

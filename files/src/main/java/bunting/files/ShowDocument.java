@@ -1,16 +1,22 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.UniverseRange;
 import bunting.core.show.Wire;
+import bunting.core.show.edit.References;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
 
 /** The show file: {@code formatVersion}, {@code settings} as in SETTINGS.json, {@code runs}. */
 final class ShowDocument {
   private static final int VERSION = 1;
+
+  /** The key of a recovery file that names the show's own file; empty: it has none. */
+  static final String RECOVERY_OF = "recoveryOf";
 
   private ShowDocument() {}
 
@@ -37,19 +43,34 @@ final class ShowDocument {
     Show show =
         bare.withRuns(runs)
             .withOthers(OthersJson.read(in))
-            .withSurvey(SurveyJson.read(in, bare))
-            .withWorkshop(WorkshopJson.read(in, bare))
-            .withAllotting(AllottingJson.read(in, bare.allotting(), runs))
-            .withWiring(
-                WiringJson.read(in, bare.wiring(), runs, WiringJson.ids(bare.catalogue().wires())));
+            .withSurvey(SurveyJson.read(in))
+            .withWorkshop(WorkshopJson.read(in))
+            .withAllotting(AllottingJson.read(in, bare.allotting()))
+            .withWiring(WiringJson.read(in, bare.wiring()));
+    // A recovery file is a show file that says whose it is; that means nothing to the show.
+    in.has(RECOVERY_OF);
     in.done();
-    return show.withStrayKeys(in.strays());
+    References.Kept kept = References.keep(show);
+    return kept.show().withLeftovers(in.leftovers().with(kept.dropped()));
   }
 
+  /** The file's bytes; what other versions of Bunting wrote stands where it stood. */
   static byte[] write(Show show) {
-    return Json.document(
+    return StrayKeys.putBack(written(show, Optional.empty()), show.leftovers().strays());
+  }
+
+  /** A recovery file: a show file that says which file it would have become. */
+  static byte[] writeRecovery(Show show, String of) {
+    return StrayKeys.putBack(written(show, Optional.of(of)), show.leftovers().strays());
+  }
+
+  private static byte[] written(Show show, Optional<String> recoveryOf) {
+    return Json.exactly(
         json -> {
           json.put("formatVersion", VERSION);
+          if (recoveryOf.isPresent()) {
+            json.put(RECOVERY_OF, recoveryOf);
+          }
           json.object("settings", j -> settings(j, show));
           json.list("runs", show.runs(), RunJson::write);
           OthersJson.write(json, show.others());

@@ -1,7 +1,12 @@
 package bunting.files;
 
+import bunting.core.show.Leftovers;
 import bunting.core.show.Show;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -20,9 +25,12 @@ public final class ShowFiles {
 
   /** A show without runs: from settings, where a file of them is given. */
   public static Show readSettings(Optional<Path> settings) throws BadInputException {
-    return settings.isPresent()
-        ? SettingsReader.read(JsonFields.parse(settings.get(), TextFiles.read(settings.get())))
-        : Show.of(java.util.List.of());
+    if (settings.isEmpty()) {
+      return Show.of(List.of());
+    }
+    Show show =
+        SettingsReader.read(JsonFields.parse(settings.get(), TextFiles.read(settings.get())));
+    return show.withLeftovers(show.leftovers().below("settings"));
   }
 
   /**
@@ -30,22 +38,119 @@ public final class ShowFiles {
    * is read with it.
    */
   public static Show open(Path file) throws BadInputException {
+    return isList(file) ? readRuns(file, settingsBeside(file)) : readShow(file);
+  }
+
+  /** The files that {@link #open} reads: the one that is named, and settings beside a list. */
+  public static Path[] inputs(Path file) {
+    return isList(file) && settingsBeside(file).isPresent()
+        ? new Path[] {file, settingsBeside(file).get()}
+        : new Path[] {file};
+  }
+
+  private static boolean isList(Path file) {
     String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
-    if (name.endsWith(".csv") || name.endsWith(".tsv") || name.endsWith(".txt")) {
-      Path beside = file.resolveSibling("SETTINGS.json");
-      boolean there = java.nio.file.Files.isRegularFile(beside);
-      return readRuns(file, there ? Optional.of(beside) : Optional.empty());
-    }
-    return readShow(file);
+    return name.endsWith(".csv") || name.endsWith(".tsv") || name.endsWith(".txt");
+  }
+
+  private static Optional<Path> settingsBeside(Path list) {
+    Path beside = list.resolveSibling("SETTINGS.json");
+    return Optional.of(beside).filter(Files::isRegularFile);
   }
 
   /** A show file. */
   public static Show readShow(Path file) throws BadInputException {
-    return ShowDocument.read(JsonFields.parse(file, TextFiles.read(file)));
+    return readStamped(file).show();
   }
 
-  /** Writes a show file, whole or not at all. */
-  public static void writeShow(Path file, Show show) throws BadInputException {
-    TextFiles.write(file, ShowDocument.write(show));
+  /** A show file and what its bytes were, to tell later whether somebody changed it. */
+  public static Stamped readStamped(Path file) throws BadInputException {
+    WholeFile.sweep(file);
+    byte[] bytes = TextFiles.bytes(file, TextFiles.BYTES_MAX);
+    return new Stamped(parse(file, bytes), FileStamp.of(bytes));
+  }
+
+  private static Show parse(Path file, byte[] bytes) throws BadInputException {
+    return ShowDocument.read(JsonFields.parse(file, TextFiles.text(file, bytes)));
+  }
+
+  /** A show and the stamp of its file. */
+  public record Stamped(Show show, FileStamp stamp) {}
+
+  /**
+   * Writes a show file, whole or not at all; what was there before stays as {@code NAME.bak}. A
+   * show that could not be opened again is not written.
+   *
+   * @param inputs files that are read for it: none of them may be what is written
+   */
+  public static FileStamp writeShow(Path file, Show show, Path... inputs) throws BadInputException {
+    byte[] bytes = sound(file, show);
+    WholeFile.writeWithBackup(file, bytes, List.of(inputs));
+    return FileStamp.of(bytes);
+  }
+
+  /** The bytes of a show, once they have been read back and make the same show. */
+  private static byte[] sound(Path file, Show show) throws BadInputException {
+    byte[] bytes;
+    try {
+      bytes = ShowDocument.write(show);
+    } catch (UncheckedIOException e) {
+      throw BadInputException.of(
+          file, "it is not written: a name in the show holds half a character; type it again.");
+    }
+    if (bytes.length > TextFiles.BYTES_MAX) {
+      throw BadInputException.of(
+          file,
+          "it is not written: with over "
+              + TextFiles.BYTES_MAX / 1_000_000
+              + " MB it could not be opened again; lay a smaller picture under.");
+    }
+    Show back;
+    try {
+      back = parse(file, bytes);
+    } catch (BadInputException e) {
+      throw new BadInputException(
+          "It is not written, for it could not be opened again. " + e.getMessage());
+    }
+    boolean same =
+        back.leftovers().dropped().isEmpty() && Arrays.equals(bytes, ShowDocument.write(back));
+    if (!same) {
+      String lost =
+          back.leftovers().dropped().stream().findFirst().map(Leftovers.Dropped::what).orElse("");
+      throw BadInputException.of(
+          file, ("it is not written, for not all of it could be read again. " + lost).strip());
+    }
+    return bytes;
+  }
+
+  /**
+   * Writes a recovery file: a show file that says which file it would have become.
+   *
+   * @param of the show's own file; empty: it has none yet
+   */
+  public static void writeRecovery(Path file, Show show, Optional<Path> of)
+      throws BadInputException {
+    String own = of.map(p -> p.toAbsolutePath().toString()).orElse("");
+    WholeFile.write(file, ShowDocument.writeRecovery(show, own));
+  }
+
+  /** The file that a recovery file would have become; empty: it had none. */
+  public static Optional<Path> recoveryOf(Path recovery) throws BadInputException {
+    JsonFields fields = JsonFields.parse(recovery, TextFiles.read(recovery));
+    String own =
+        fields.has(ShowDocument.RECOVERY_OF) ? fields.longText(ShowDocument.RECOVERY_OF) : "";
+    return own.isEmpty() ? Optional.empty() : Optional.of(Path.of(own));
+  }
+
+  /** Writes the run list of a show, once it has been read back. */
+  public static void writeRuns(Path file, Show show, Path... inputs) throws BadInputException {
+    byte[] bytes = RunsWriter.write(show);
+    try {
+      RunsReader.read(file, TextFiles.text(file, bytes), show.withRuns(List.of()));
+    } catch (BadInputException e) {
+      throw new BadInputException(
+          "It is not written, for it could not be read again. " + e.getMessage());
+    }
+    WholeFile.write(file, bytes, inputs);
   }
 }

@@ -1,8 +1,8 @@
 package bunting.files;
 
-import bunting.core.show.Circuit;
+import bunting.core.limits.Range;
 import bunting.core.show.Picture;
-import bunting.core.show.Show;
+import bunting.core.show.Point;
 import bunting.core.show.Site;
 import bunting.core.show.Survey;
 import bunting.core.show.Underlay;
@@ -10,25 +10,21 @@ import java.io.IOException;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 
 /** What stands on the elevation besides runs and boxes, in a show file; the underlay is inside. */
 final class SurveyJson {
   private SurveyJson() {}
 
-  static Survey read(JsonFields in, Show bare) throws BadInputException {
+  static Survey read(JsonFields in) throws BadInputException {
     JsonFields f = in.object("survey").orElse(null);
     if (f == null) {
       return Survey.EMPTY;
     }
-    Set<String> circuits =
-        bare.circuits().orElse(List.of()).stream().map(Circuit::id).collect(Collectors.toSet());
     Survey survey =
         new Survey(
             f.flag("feet", false),
             underlay(f),
-            f.list("outlets", o -> outlet(o, circuits), Survey.Outlet::id).orElse(List.of()),
+            f.list("outlets", SurveyJson::outlet, Survey.Outlet::id).orElse(List.of()),
             f.list("networkPoints", SurveyJson::site, Site::id).orElse(List.of()),
             notes(f));
     f.done();
@@ -39,12 +35,8 @@ final class SurveyJson {
     return new Site(f.text("id"), f.number("xM", Range.PLACE), f.number("yM", Range.PLACE));
   }
 
-  private static Survey.Outlet outlet(JsonFields f, Set<String> circuits) throws BadInputException {
-    Optional<String> circuit = f.optionalText("circuit");
-    if (circuit.isPresent() && !circuits.contains(circuit.get())) {
-      throw f.wrong("circuit", "should be the id of a circuit of this show.");
-    }
-    return new Survey.Outlet(f.text("id"), OthersJson.place(f), circuit);
+  private static Survey.Outlet outlet(JsonFields f) throws BadInputException {
+    return new Survey.Outlet(f.text("id"), OthersJson.place(f), f.optionalText("circuit"));
   }
 
   private static List<Survey.Note> notes(JsonFields f) throws BadInputException {
@@ -70,22 +62,20 @@ final class SurveyJson {
     } catch (IllegalArgumentException e) {
       throw f.wrong("base64", "should be the picture's bytes in base64.");
     }
-    Picture picture;
-    try {
-      picture = Pictures.of(f.text("name"), bytes);
-    } catch (BadInputException e) {
-      throw f.wrong("base64", "should be a PNG, a JPEG or a plain SVG picture.");
-    }
-    Underlay underlay =
-        new Underlay(
-            picture,
-            OthersJson.place(f),
-            f.number("metresPerUnit", Range.aboveTo(0, 1000)),
-            f.number("turnDeg", Range.between(-360, 360), 0),
-            f.number("opacityPercent", Range.between(0, 100), 55),
-            f.flag("scaled", true));
+    Point corner = OthersJson.place(f);
+    double scale = f.number("metresPerUnit", Range.METRES_PER_UNIT);
+    double turn = f.number("turnDeg", Range.DEGREES, 0);
+    double opacity = f.number("opacityPercent", Range.PERCENT, 55);
+    boolean scaled = f.flag("scaled", true);
+    String name = f.cutText("name", "picture");
     f.done();
-    return Optional.of(underlay);
+    try {
+      Picture picture = Pictures.of(name, bytes);
+      return Optional.of(new Underlay(picture, corner, scale, turn, opacity, scaled));
+    } catch (BadInputException e) {
+      f.drop(Optional.empty(), "The picture " + name + " is left out: " + e.getMessage());
+      return Optional.empty();
+    }
   }
 
   static void write(Json json, Survey survey) throws IOException {

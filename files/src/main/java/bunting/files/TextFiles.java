@@ -1,28 +1,47 @@
 package bunting.files;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.AccessDeniedException;
-import java.nio.file.AtomicMoveNotSupportedException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 
-/** Whole files in, whole files out. */
+/** Whole files in: regular ones, up to a size, so that no input is waited for without end. */
 public final class TextFiles {
+  /** Most bytes of a list or a show: room for a picture of 40 MB, written as text. */
+  static final int BYTES_MAX = 100_000_000;
+
   private TextFiles() {}
 
   /** The file's UTF-8 text without a byte-order mark. */
   public static String read(Path file) throws BadInputException {
+    return text(file, bytes(file, BYTES_MAX));
+  }
+
+  /**
+   * The file's bytes.
+   *
+   * @param most how many it may have
+   */
+  static byte[] bytes(Path file, int most) throws BadInputException {
     if (Files.isDirectory(file)) {
       throw BadInputException.of(file, "this is a folder; give the name of a file.");
     }
-    byte[] bytes;
-    try {
-      bytes = Files.readAllBytes(file);
+    if (Files.exists(file) && !Files.isRegularFile(file)) {
+      throw BadInputException.of(
+          file, "this is no regular file but a device, a pipe or the like; give a file.");
+    }
+    try (InputStream in = Files.newInputStream(file)) {
+      byte[] bytes = in.readNBytes(most + 1);
+      if (bytes.length > most) {
+        throw BadInputException.of(
+            file, "it has over " + most / 1_000_000 + " MB; give a smaller file.");
+      }
+      return bytes;
     } catch (NoSuchFileException e) {
       throw BadInputException.of(file, "there is no such file; check its name.");
     } catch (AccessDeniedException e) {
@@ -30,6 +49,10 @@ public final class TextFiles {
     } catch (IOException e) {
       throw BadInputException.of(file, "it cannot be read; try a copy of it.");
     }
+  }
+
+  /** UTF-8 text without a byte-order mark. */
+  static String text(Path file, byte[] bytes) throws BadInputException {
     try {
       String text = StandardCharsets.UTF_8.newDecoder().decode(ByteBuffer.wrap(bytes)).toString();
       return text.startsWith("\uFEFF") ? text.substring(1) : text;
@@ -48,51 +71,5 @@ public final class TextFiles {
       line += bytes[i] == '\n' ? 1 : 0;
     }
     return line;
-  }
-
-  /** Writes the file whole, or leaves what was there as it was. */
-  public static void write(Path file, byte[] content) throws BadInputException {
-    Path target = file.toAbsolutePath();
-    Path folder = target.getParent();
-    if (folder == null || Files.isDirectory(target)) {
-      throw BadInputException.of(file, "this is a folder; give the name of a file to write.");
-    }
-    if (!Files.isDirectory(folder)) {
-      throw BadInputException.of(file, "its folder is not there; make the folder first.");
-    }
-    Path draft = null;
-    try {
-      draft = Files.createTempFile(folder, ".bunting", ".part");
-      Files.write(draft, content);
-      move(draft, target);
-    } catch (IOException e) {
-      discard(draft);
-      throw BadInputException.of(
-          file, "it cannot be written; choose a folder that you may write to.");
-    }
-  }
-
-  private static void move(Path draft, Path target) throws IOException {
-    if (draft.getFileSystem().supportedFileAttributeViews().contains("posix")) {
-      Files.setPosixFilePermissions(
-          draft, java.nio.file.attribute.PosixFilePermissions.fromString("rw-r--r--"));
-    }
-    try {
-      Files.move(
-          draft, target, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
-    } catch (AtomicMoveNotSupportedException e) {
-      Files.move(draft, target, StandardCopyOption.REPLACE_EXISTING);
-    }
-  }
-
-  private static void discard(@org.jspecify.annotations.Nullable Path draft) {
-    if (draft != null) {
-      try {
-        Files.deleteIfExists(draft);
-      } catch (IOException e) {
-        // The folder went away under us: then the draft is gone too.
-        draft.toFile().deleteOnExit();
-      }
-    }
   }
 }

@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Conductors;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
@@ -92,20 +93,14 @@ final class WiringJson {
   }
 
   /** The part of a show file: {@code posts}. */
-  static Wiring read(JsonFields in, Wiring bare, List<Run> runs, Set<String> wires)
-      throws BadInputException {
-    Map<String, Run> byName = runs.stream().collect(Collectors.toMap(Run::name, r -> r));
+  static Wiring read(JsonFields in, Wiring bare) throws BadInputException {
     List<HeldPost> posts = new ArrayList<>();
     Set<String> seen = new HashSet<>();
     in.list(
         "posts",
         f -> {
           String name = f.text("run");
-          Run run = byName.get(name);
-          if (run == null) {
-            throw f.wrong("run", "should be the name of a run of this show.");
-          }
-          int at = f.whole("atPixel", Range.between(0, run.pixels()));
+          int at = f.whole("atPixel", Range.between(0, Run.PIXELS_MAX));
           if (!seen.add(name + "\0" + at)) {
             throw f.wrong("atPixel", "names a pixel that has a post already; name each once.");
           }
@@ -114,7 +109,7 @@ final class WiringJson {
                   ? OptionalDouble.of(f.number("lengthM", Range.between(0, 100_000)))
                   : OptionalDouble.empty();
           posts.add(
-              new HeldPost(name, at, f.flag("viaPort", false), wire(f, "wire", wires), metres));
+              new HeldPost(name, at, f.flag("viaPort", false), f.optionalText("wire"), metres));
           return posts.size();
         },
         String::valueOf);

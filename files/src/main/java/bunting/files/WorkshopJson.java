@@ -1,7 +1,6 @@
 package bunting.files;
 
-import bunting.core.show.PixelType;
-import bunting.core.show.Show;
+import bunting.core.limits.Range;
 import bunting.core.show.Workshop;
 import java.io.IOException;
 import java.util.ArrayList;
@@ -15,19 +14,18 @@ final class WorkshopJson {
 
   private WorkshopJson() {}
 
-  static Workshop read(JsonFields in, Show bare) throws BadInputException {
+  static Workshop read(JsonFields in) throws BadInputException {
     JsonFields f = in.object("workshop").orElse(null);
     if (f == null) {
       return Workshop.EMPTY;
     }
-    Map<String, PixelType> types = bare.catalogue().pixelTypesById();
     List<Workshop.Pack> packs = new ArrayList<>();
     f.list(
         "packs",
         p -> {
           packs.add(
               new Workshop.Pack(
-                  type(p, types),
+                  p.text("type"),
                   p.whole("pixels", Range.between(1, 1_000_000)),
                   p.number("cost", Range.atLeast(0), 0)));
           return packs.size();
@@ -39,7 +37,7 @@ final class WorkshopJson {
         p -> {
           rests.add(
               new Workshop.Rest(
-                  type(p, types),
+                  p.text("type"),
                   p.whole("pixels", Range.between(1, 1_000_000)),
                   p.whole("count", Range.between(0, 100_000), 1)));
           return rests.size();
@@ -48,20 +46,12 @@ final class WorkshopJson {
     Map<String, Double> spares = new TreeMap<>();
     f.list(
             "spares",
-            p -> new Spare(type(p, types), p.number("percent", Range.between(0, 1000))),
+            p -> new Spare(p.text("type"), p.number("percent", Range.between(0, 1000))),
             Spare::type)
         .orElse(List.of())
         .forEach(s -> spares.put(s.type(), s.percent()));
     f.done();
     return new Workshop(packs, rests, spares);
-  }
-
-  private static String type(JsonFields f, Map<String, PixelType> types) throws BadInputException {
-    String id = f.text("type");
-    if (!types.containsKey(id)) {
-      throw f.wrong("type", "should be the id of a pixel type of this show.");
-    }
-    return id;
   }
 
   static void write(Json json, Workshop shop) throws IOException {

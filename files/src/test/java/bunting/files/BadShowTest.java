@@ -3,9 +3,10 @@ package bunting.files;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import bunting.core.checks.Severity;
+import bunting.core.plan.Assessor;
 import bunting.core.show.Show;
 import java.nio.file.Path;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,17 +30,14 @@ class BadShowTest {
       quoteCharacter = '~',
       value = {
         ", 'survey': 3|$.survey",
-        ", 'survey': {'outlets': [{'id': 'o', 'circuit': 'none'}]}|$.survey.outlets[0].circuit",
         ", 'survey': {'outlets': [{'id': 'o'}, {'id': 'o'}]}|$.survey.outlets[1]",
         ", 'survey': {'networkPoints': [{'id': 'n', 'xM': 1}]}|$.survey.networkPoints[0].yM",
         ", 'survey': {'notes': [{'text': ''}]}|$.survey.notes[0].text",
         ", 'survey': {'underlay': {'name': 'p', 'base64': '***'}}|$.survey.underlay.base64",
-        ", 'survey': {'underlay': {'name': 'p', 'base64': 'AAAA'}}|$.survey.underlay.base64",
         ", 'plainSets': [{'name': 's', 'volts': 0, 'watts': 3}]|$.plainSets[0].volts",
         ", 'plainSets': [{'name': 's', 'volts': 12}]|$.plainSets[0].watts",
         ", 'bulbStrings': [{'name': 'b', 'bulbs': 2.5}]|$.bulbStrings[0].bulbs",
         ", 'bulbStrings': [{'name': 'b', 'bulbs': 2, 'wattsPerBulb': 1}]|$.bulbStrings[0].cordAmps",
-        ", 'workshop': {'packs': [{'type': 'x', 'pixels': 3}]}|$.workshop.packs[0].type",
         ", 'workshop': {'rests': [{'type': '5v-strip-60'}]}|$.workshop.rests[0].pixels",
         ", 'workshop': {'spares': [{'type': '5v-strip-60', 'percent':"
             + " -1}]}|$.workshop.spares[0].percent"
@@ -61,7 +59,6 @@ class BadShowTest {
         ", 'routeM': '1; 2'|$.runs[0].routeM",
         ", 'builtPixels': 0|$.runs[0].builtPixels",
         ", 'groupPixels': 0|$.runs[0].groupPixels",
-        ", 'colourOrder': 'RGBW'|$.runs[0].colourOrder",
         ", 'reverseData': 'yes'|$.runs[0].reverseData"
       })
   void aWrongFieldOfARunIsNamed(String field, String path) {
@@ -70,10 +67,43 @@ class BadShowTest {
         .hasMessageContaining(path);
   }
 
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '~',
+      value = {
+        ", 'posts': [{'run': 'a', 'atPixel': 11}]||pixel 11 of a, which has 10",
+        ", 'posts': [{'run': 'gone', 'atPixel': 1}]||run gone, which is not there",
+        ", 'posts': [{'run': 'a', 'atPixel': 1, 'wire': '9AWG'}]||a wire that the show has not",
+        ", 'byHand': [{'run': 'gone', 'firstPixel': 1, 'lastPixel': 2, 'controller': 'C1', 'port':"
+            + " 1, 'position': 1}]||run gone, which is not there",
+        ", 'survey': {'outlets': [{'id': 'o', 'circuit': 'none'}]}||a circuit that the show has"
+            + " not",
+        ", 'survey': {'underlay': {'name': 'p', 'xM': 0, 'yM': 0, 'metresPerUnit': 1, 'base64':"
+            + " 'AAAA'}}||The picture p is left out",
+        ", 'workshop': {'packs': [{'type': 'x', 'pixels': 3}]}||a pixel type that the show has not",
+        "|, 'colourOrder': 'RGBW'|colour order RGBW"
+      })
+  void whatLeadsNowhereIsLeftOutWithAWarning(String parts, String run, String said)
+      throws BadInputException {
+    Show show = read(parts == null ? "" : parts, run == null ? "" : run);
+    assertThat(show.leftovers().dropped()).hasSize(1);
+    assertThat(show.leftovers().dropped().getFirst().what()).contains(said).endsWith(".");
+    assertThat(Assessor.sketch(show).findings())
+        .anyMatch(f -> f.code().equals("left-out") && f.severity() == Severity.WARN);
+    Show again = ShowDocument.read(JsonFields.parse(Path.of("s"), text(show)));
+    assertThat(again.leftovers().dropped()).as("it is gone with the next save").isEmpty();
+  }
+
+  private static String text(Show show) {
+    return new String(ShowDocument.write(show), java.nio.charset.StandardCharsets.UTF_8);
+  }
+
   @Test
   void whatMeansNothingIsNotedAndNotRefused() throws BadInputException {
     Show show = read(", 'survey': {'moon': 1}", ", 'courseM': '0 0; 3 4'");
-    assertThat(show.strayKeys()).containsExactly("$.survey.moon");
+    assertThat(show.leftovers().strays().stream().map(s -> s.where()))
+        .containsExactly("$.survey.moon");
     assertThat(show.runs().getFirst().hanging().course().orElseThrow().lengthM()).isEqualTo(5);
   }
 
@@ -103,6 +133,6 @@ class BadShowTest {
             + " \"milliampsFull\": 38, \"sheetMilliampsFull\": 50, \"railOhmsPerM\": 0.06}]}";
     Show show = SettingsReader.read(JsonFields.parse(Path.of("S.json"), text));
     assertThat(show.catalogue().pixelTypes().getFirst().measured()).isTrue();
-    assertThat(List.copyOf(show.strayKeys())).isEmpty();
+    assertThat(show.leftovers().strays()).isEmpty();
   }
 }

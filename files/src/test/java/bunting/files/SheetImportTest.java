@@ -92,7 +92,7 @@ class SheetImportTest {
             SheetField.PIXELS,
             SheetField.GROUP,
             SheetField.NOTE);
-    List<Run> runs = sheet.taken().runs();
+    List<Run> runs = sheet.taken(EMPTY).runs();
     assertThat(runs).extracting(Run::pixels).containsExactly(324, 60);
     assertThat(runs.getFirst().type()).isEqualTo("5v-strip-60");
     assertThat(runs.getFirst().notes()).containsEntry("Who climbs", "the tall one");
@@ -105,7 +105,7 @@ class SheetImportTest {
         read("feet.tsv", "Item\tLength\nHandrail\t12'6\"\nLintel\t7' 2 1/2\"\nStep\t3\n")
             .withOnlyType("5v-strip-60");
     assertThat(sheet.mapping().get(1)).isEqualTo(SheetField.LENGTH_FT);
-    assertThat(sheet.taken().runs()).extracting(Run::pixels).containsExactly(228, 131, 54);
+    assertThat(sheet.taken(EMPTY).runs()).extracting(Run::pixels).containsExactly(228, 131, 54);
   }
 
   @Test
@@ -122,14 +122,14 @@ class SheetImportTest {
     assertThat(better.preview().get(2).errors().getFirst().what()).contains("row 2");
     SheetImport best = better.withCell(2, 0, "Axle");
     assertThat(best.preview()).allMatch(SheetImport.Row::sound);
-    assertThat(best.taken().runs()).hasSize(3);
+    assertThat(best.taken(EMPTY).runs()).hasSize(3);
   }
 
   @Test
   void columnsWithUnitsInThemAreLengths() throws Exception {
     SheetImport sheet = read("u.csv", "Run,Strip,How far\nHoist,5v-strip-60,\"5,40 m\"\n");
     assertThat(sheet.mapping().get(2)).isEqualTo(SheetField.LENGTH);
-    assertThat(sheet.taken().runs().getFirst().pixels()).isEqualTo(324);
+    assertThat(sheet.taken(EMPTY).runs().getFirst().pixels()).isEqualTo(324);
   }
 
   @Test
@@ -137,7 +137,7 @@ class SheetImportTest {
     SheetImport sheet =
         read("c.csv", "Strand,Count,Built\nWillow,60,58\n").withOnlyType("5v-string-10");
     SheetImport mapped = sheet.withMapping(0, SheetField.NAME);
-    Run run = mapped.taken().runs().getFirst();
+    Run run = mapped.taken(EMPTY).runs().getFirst();
     assertThat(run.plannedPixels()).isEqualTo(60);
     assertThat(run.built()).hasValue(58);
     SheetImport moved = mapped.withMapping(2, SheetField.PIXELS);
@@ -149,9 +149,9 @@ class SheetImportTest {
     Show show = Show.of(List.of(Run.of("Hub", "5v-strip-60", 10), Run.of("Owl", "5v-strip-60", 5)));
     Path file =
         Files.writeString(folder.resolve("n.csv"), "name,type,pixels\nHub,5v-strip-60,48\n");
-    Show added = SheetImport.read(file, show).added();
+    Show added = SheetImport.read(file, show).added(show);
     assertThat(added.runs()).extracting(Run::pixels).containsExactly(48, 5);
-    assertThat(SheetImport.read(file, show).taken().runs()).hasSize(1);
+    assertThat(SheetImport.read(file, show).taken(show).runs()).hasSize(1);
   }
 
   @Test
@@ -172,7 +172,7 @@ class SheetImportTest {
       sheet.value(4, 3, 84);
     }
     SheetImport read = SheetImport.read(file, EMPTY);
-    assertThat(read.taken().runs()).extracting(Run::pixels).containsExactly(261, 84);
+    assertThat(read.taken(EMPTY).runs()).extracting(Run::pixels).containsExactly(261, 84);
     assertThat(read.preview().getFirst().number()).isEqualTo(4);
   }
 
@@ -181,7 +181,8 @@ class SheetImportTest {
     Path old = folder.resolve("old.csv");
     Files.write(
         old, "name;type;pixels\nMühle;5v-strip-60;3\n".getBytes(Charset.forName("windows-1252")));
-    assertThat(SheetImport.read(old, EMPTY).taken().runs().getFirst().name()).isEqualTo("Mühle");
+    assertThat(SheetImport.read(old, EMPTY).taken(EMPTY).runs().getFirst().name())
+        .isEqualTo("Mühle");
     Path broken = Files.write(folder.resolve("b.xlsx"), new byte[] {'P', 'K', 3, 4, 0, 0});
     assertThatThrownBy(() -> SheetImport.read(broken, EMPTY))
         .isInstanceOf(BadInputException.class)
@@ -198,7 +199,7 @@ class SheetImportTest {
     Path list = Files.write(folder.resolve("again.csv"), RunsWriter.write(show));
     SheetImport sheet = SheetImport.read(list, show);
     assertThat(sheet.preview()).allMatch(SheetImport.Row::sound);
-    assertThat(sheet.taken().runs()).isEqualTo(show.runs());
-    assertThat(sheet.taken().others()).isEqualTo(show.others());
+    assertThat(sheet.taken(show).runs()).isEqualTo(show.runs());
+    assertThat(sheet.taken(show).others()).isEqualTo(show.others());
   }
 }

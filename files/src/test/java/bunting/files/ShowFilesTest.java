@@ -68,11 +68,11 @@ class ShowFilesTest {
     Path nowhere = folder.resolve("not-there").resolve("plan.json");
     assertThat(
             catchThrowableOfType(
-                BadInputException.class, () -> TextFiles.write(nowhere, new byte[1])))
+                BadInputException.class, () -> WholeFile.write(nowhere, new byte[1])))
         .isNotNull();
     assertThat(
             catchThrowableOfType(
-                BadInputException.class, () -> TextFiles.write(folder, new byte[1])))
+                BadInputException.class, () -> WholeFile.write(folder, new byte[1])))
         .isNotNull();
     try (Stream<Path> left = Files.list(folder)) {
       assertThat(left).isEmpty();

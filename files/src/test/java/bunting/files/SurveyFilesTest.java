@@ -74,8 +74,7 @@ class SurveyFilesTest {
             bare.catalogue(),
             Optional.empty(),
             Optional.of(List.of(new Circuit("kitchen", 230, 16, 2))),
-            bare.runs(),
-            List.of());
+            bare.runs());
     return wired
         .withCatalogue(
             wired

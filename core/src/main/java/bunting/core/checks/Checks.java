@@ -32,6 +32,7 @@ public final class Checks {
           new LengthMismatch(),
           new OffCut(),
           new UnknownKey(),
+          new LeftOut(),
           new GroupSplit(),
           new RunDivided(),
           new LongDataLead(),

@@ -1,6 +1,7 @@
 package bunting.core.checks;
 
 import bunting.core.assess.Reading;
+import bunting.core.show.Leftovers;
 
 /** A setting that is misspelt does nothing, and nobody notices. */
 final class UnknownKey implements Check {
@@ -26,8 +27,8 @@ final class UnknownKey implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-
-    for (String path : reading.show().strayKeys()) {
+    for (Leftovers.Stray stray : reading.show().leftovers().strays()) {
+      String path = stray.where();
       to.report(
           Subject.Kind.SETTING,
           path,
@@ -36,7 +37,8 @@ final class UnknownKey implements Check {
           "",
           "The setting "
               + path
-              + " means nothing to Bunting and is left aside: check its spelling.");
+              + " means nothing to Bunting and is left aside (it is kept in the file): check its"
+              + " spelling.");
     }
   }
 }

@@ -14,8 +14,10 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * Moves of pieces by hand, as new shows. What is moved is held there, and so are the chains that it
- * comes into: the planner leaves them. Boxes that the planner chose become the builder's own.
+ * Moves of pieces by hand, as changes of the show as it is now, in the light of a plan of it or of
+ * an earlier version. What is moved is held there, and so are the chains that it comes into: the
+ * planner leaves them. Boxes that the planner chose become the builder's own. What the plan knows
+ * and the show has not any more is left aside.
  */
 public final class ByHand {
   private ByHand() {}
@@ -25,12 +27,14 @@ public final class ByHand {
   }
 
   /** The show with all pieces of these chains and of this run held as they are planned. */
-  private static List<Held> holding(Reading plan, String run, String controller, int port) {
-    List<Held> pieces = new ArrayList<>(plan.show().allotting().byHand());
+  private static List<Held> holding(
+      Show show, Reading plan, String run, String controller, int port) {
+    List<Held> pieces = new ArrayList<>(show.allotting().byHand());
     List<String> runs = new ArrayList<>(List.of(run));
     for (SegmentReading s : plan.segments()) {
       boolean there = s.segment().controller().equals(controller) && s.segment().port() == port;
-      if (there && !runs.contains(s.segment().run())) {
+      boolean known = show.run(s.segment().run()).isPresent();
+      if (there && known && !runs.contains(s.segment().run())) {
         runs.add(s.segment().run());
       }
     }
@@ -44,8 +48,8 @@ public final class ByHand {
   }
 
   /** The show with these pieces held; none of their runs is pinned besides. */
-  private static Show with(Reading plan, List<Held> pieces) {
-    Show show = HandOuts.withBoxes(plan);
+  private static Show with(Show before, Reading plan, List<Held> pieces) {
+    Show show = HandOuts.withBoxes(before, plan);
     List<String> runs = pieces.stream().map(Held::run).distinct().toList();
     return show.withRuns(
             show.runs().stream()
@@ -62,16 +66,23 @@ public final class ByHand {
    * @param position from 1; beyond the end: last
    */
   public static Show move(
-      Reading plan, String run, int firstPixel, String controller, int port, int position) {
-    List<Held> pieces = holding(plan, run, controller, port);
+      Show show,
+      Reading plan,
+      String run,
+      int firstPixel,
+      String controller,
+      int port,
+      int position) {
+    if (show.run(run).isEmpty()) {
+      return show;
+    }
+    List<Held> pieces = holding(show, plan, run, controller, port);
     Held moved =
         pieces.stream()
             .filter(h -> h.run().equals(run) && h.firstPixel() == firstPixel)
             .findFirst()
             .orElseGet(
-                () ->
-                    new Held(
-                        run, 1, plan.show().run(run).orElseThrow().pixels(), controller, port, 1));
+                () -> new Held(run, 1, show.run(run).orElseThrow().pixels(), controller, port, 1));
     pieces.remove(moved);
     List<Held> chain =
         new ArrayList<>(
@@ -84,14 +95,11 @@ public final class ByHand {
     for (int i = 0; i < chain.size(); i++) {
       pieces.add(chain.get(i).at(controller, port, i + 1));
     }
-    return with(plan, pieces);
+    return with(show, plan, pieces);
   }
 
-  /**
-   * A piece in two: the first stays, the second goes to the nearest other peg that takes it. Empty:
-   * no other peg does.
-   */
-  public static Optional<Show> split(Reading plan, Segment piece, int afterPixel) {
+  /** The nearest other peg that takes the part of a piece behind a pixel; empty: none does. */
+  public static Optional<BoxLoads.Fit> pegForRest(Reading plan, Segment piece, int afterPixel) {
     BoxLoads boxes = new BoxLoads(plan.show(), plan.decisions(), piece.run());
     Run run = plan.show().run(piece.run()).orElseThrow();
     return boxes.ids().stream()
@@ -102,12 +110,16 @@ public final class ByHand {
                     .filter(port -> !id.equals(piece.controller()) || port != piece.port())
                     .mapToObj(port -> boxes.fit(run, afterPixel + 1, piece.lastPixel(), id, port)))
         .filter(fit -> fit.hindrance().isEmpty())
-        .findFirst()
-        .map(fit -> split(plan, piece, afterPixel, fit));
+        .findFirst();
   }
 
-  private static Show split(Reading plan, Segment piece, int afterPixel, BoxLoads.Fit to) {
-    List<Held> pieces = holding(plan, piece.run(), piece.controller(), piece.port());
+  /** A piece in two: the first stays, the second goes to another peg. */
+  public static Show split(
+      Show show, Reading plan, Segment piece, int afterPixel, BoxLoads.Fit to) {
+    if (show.run(piece.run()).isEmpty()) {
+      return show;
+    }
+    List<Held> pieces = holding(show, plan, piece.run(), piece.controller(), piece.port());
     List<Held> cut = new ArrayList<>();
     for (Held h : pieces) {
       if (h.run().equals(piece.run())
@@ -121,28 +133,34 @@ public final class ByHand {
         cut.add(h);
       }
     }
-    return with(plan, cut);
+    return with(show, plan, cut);
   }
 
   /** All pieces of a run as one, where its first one is. */
-  public static Show join(Reading plan, String run) {
-    List<SegmentReading> own = plan.segmentsOf(run);
-    Segment first =
-        own.stream()
+  public static Show join(Show show, Reading plan, String run) {
+    Optional<Segment> first =
+        plan.segmentsOf(run).stream()
             .map(SegmentReading::segment)
-            .min(Comparator.comparingInt(Segment::firstPixel))
-            .orElseThrow();
-    List<Held> pieces = holding(plan, run, first.controller(), first.port());
+            .min(Comparator.comparingInt(Segment::firstPixel));
+    Optional<Run> now = show.run(run);
+    if (now.isEmpty() || first.isEmpty()) {
+      return show;
+    }
+    Segment one = first.get();
+    List<Held> pieces = holding(show, plan, run, one.controller(), one.port());
     pieces.removeIf(h -> h.run().equals(run));
-    pieces.add(held(first).withPixels(1, plan.show().run(run).orElseThrow().pixels()));
-    return with(plan, pieces);
+    pieces.add(held(one).withPixels(1, now.get().pixels()));
+    return with(show, plan, pieces);
   }
 
   /** A run held where it is planned. */
-  public static Show hold(Reading plan, String run) {
-    List<Held> pieces = new ArrayList<>(plan.show().allotting().released(run).byHand());
+  public static Show hold(Show show, Reading plan, String run) {
+    if (show.run(run).isEmpty()) {
+      return show;
+    }
+    List<Held> pieces = new ArrayList<>(show.allotting().released(run).byHand());
     plan.segmentsOf(run).forEach(s -> pieces.add(held(s.segment())));
-    return with(plan, pieces);
+    return with(show, plan, pieces);
   }
 
   /** A run that the planner may move again. */

@@ -4,10 +4,11 @@ import bunting.core.addressing.HandingOut;
 import bunting.core.addressing.NetworkAddresses;
 import bunting.core.assess.Patches;
 import bunting.core.assess.Reading;
-import bunting.core.show.Controller;
 import bunting.core.show.HandOut;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
+import bunting.core.show.edit.BoxEdits;
+import bunting.core.show.edit.Names;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,12 +18,13 @@ public final class HandOuts {
   private HandOuts() {}
 
   /**
-   * The show with everything nailed as it is planned now. Boxes that the planner chose become the
+   * The show with everything nailed as it is planned. Boxes that the planner chose become the
    * builder's own, and the planner may go on adding to them. What was handed out before and is not
    * in the plan stays nailed.
    */
-  public static Show handOut(Reading plan, String date, String to) {
-    Show show = withBoxes(plan);
+  public static Show handOut(Show before, Reading plan, String date, String whom) {
+    Show show = withBoxes(before, plan);
+    String to = Names.shortened(whom);
     HandOut now =
         HandingOut.of(
             date,
@@ -30,26 +32,21 @@ public final class HandOuts {
             Patches.of(plan),
             NetworkAddresses.of(plan.show(), plan.decisions().controllers()));
     List<HandOut.Nail> nails = new ArrayList<>(now.nails());
-    plan.show()
-        .allotting()
+    show.allotting()
         .handOut()
         .ifPresent(
-            before ->
-                before.nails().stream().filter(n -> now.of(n.run()).isEmpty()).forEach(nails::add));
+            earlier ->
+                earlier.nails().stream()
+                    .filter(n -> now.of(n.run()).isEmpty())
+                    .forEach(nails::add));
     HandOut all = new HandOut(date, to, nails, now.addresses());
     return show.withAllotting(show.allotting().withHandOut(Optional.of(all)));
   }
 
   /** The show with the planned boxes as what there is, and leave to add to them. */
-  public static Show withBoxes(Reading plan) {
-    Show show = plan.show();
-    if (show.controllers().isPresent()) {
-      return show;
-    }
-    List<Controller> boxes =
-        plan.decisions().controllers().stream().map(PlacedController::controller).toList();
-    return show.withControllers(boxes)
-        .withAllotting(show.allotting().with(show.allotting().planning().withAddBoxes(true)));
+  public static Show withBoxes(Show show, Reading plan) {
+    return BoxEdits.kept(
+        show, plan.decisions().controllers().stream().map(PlacedController::controller).toList());
   }
 
   /**

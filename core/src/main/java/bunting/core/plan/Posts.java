@@ -5,6 +5,7 @@ import bunting.core.assess.Reading;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.HeldPost;
+import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Wiring;
 import java.util.ArrayList;
@@ -98,13 +99,14 @@ public final class Posts {
   }
 
   /**
-   * The show with the posts of an island held as they are in a reading; where none is left, its
-   * runs are the planner's again.
+   * The show with the posts of an island held as they are in a reading of it; where none is left,
+   * its runs are the planner's again. Posts of a run that is not there any more, or beyond its end,
+   * are left aside.
    *
    * @param touched a feed whose wire is held too; others keep what was held of theirs
    */
-  public static Show keep(Reading reading, IslandReading island, Optional<String> touched) {
-    Show show = reading.show();
+  public static Show keep(
+      Show show, Reading reading, IslandReading island, Optional<String> touched) {
     Wiring wiring = show.wiring();
     List<Feed> feeds =
         reading.decisions().feeds().stream()
@@ -112,6 +114,7 @@ public final class Posts {
             .sorted(Comparator.comparingInt(Feed::atPixel))
             .toList();
     for (IslandReading.Part part : island.parts()) {
+      int pixels = show.run(part.run()).map(Run::pixels).orElse(0);
       List<HeldPost> before = wiring.postsOf(part.run());
       List<HeldPost> posts = new ArrayList<>();
       boolean joined = part.from() > 0 && !feeds.isEmpty();
@@ -133,7 +136,8 @@ public final class Posts {
                   f.lengthM()));
         }
       }
-      wiring = wiring.withPosts(part.run(), posts);
+      posts.removeIf(p -> p.atPixel() > pixels);
+      wiring = wiring.withPosts(part.run(), pixels > 0 ? posts : List.of());
     }
     return show.withWiring(wiring);
   }

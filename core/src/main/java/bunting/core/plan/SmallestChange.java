@@ -10,6 +10,7 @@ import bunting.core.show.ShowSettings;
 import bunting.core.show.Site;
 import bunting.core.show.Texts;
 import bunting.core.show.Unplaced;
+import bunting.core.show.edit.RunEdits;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -60,15 +61,7 @@ public final class SmallestChange {
         list.add(
             new Change(
                 "be content with " + Texts.number(fps) + " fps",
-                show.withSettings(
-                    new ShowSettings(
-                        s.name(),
-                        s.mainsVolts(),
-                        fps,
-                        s.brightnessPercent(),
-                        s.supplyLoadPercentMax(),
-                        s.fuseMargin(),
-                        s.minVoltsPercent()))));
+                show.withSettings(s.withTargetFps(fps))));
       }
     }
     show.controllers().ifPresent(boxes -> list.addAll(moreBoxes(show, run, boxes)));
@@ -77,7 +70,10 @@ public final class SmallestChange {
       list.add(
           new Change(
               "make it " + fewer + " pixels instead of " + run.pixels(),
-              show.withRun(run.withBuilt(java.util.OptionalInt.empty()).withPixels(fewer))));
+              RunEdits.changed(
+                  show,
+                  run.name(),
+                  r -> r.withBuilt(java.util.OptionalInt.empty()).withPixels(fewer))));
     }
     return list;
   }

@@ -13,6 +13,21 @@ package bunting.core.show;
 public record BulbString(
     String name, int bulbs, double wattsPerBulb, double cordAmpsMax, double lengthM, Point at) {
 
+  /** The same under another name. */
+  public BulbString withName(String other) {
+    return new BulbString(other, bulbs, wattsPerBulb, cordAmpsMax, lengthM, at);
+  }
+
+  /** The same elsewhere. */
+  public BulbString at(Point place) {
+    return new BulbString(name, bulbs, wattsPerBulb, cordAmpsMax, lengthM, place);
+  }
+
+  /** The same with other figures. */
+  public BulbString with(int count, double watts, double cordAmps, double metres) {
+    return new BulbString(name, count, watts, cordAmps, metres, at);
+  }
+
   /** Watts of the string. */
   public double watts() {
     return bulbs * wattsPerBulb;

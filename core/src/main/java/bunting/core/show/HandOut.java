@@ -35,10 +35,20 @@ public record HandOut(String date, String to, List<Nail> nails, Map<String, Stri
       slots = List.copyOf(slots);
     }
 
+    /** The same, hanging elsewhere or under another name. */
+    public Nail withHeld(Held other) {
+      return new Nail(other, channels, grouping, reversed, slots);
+    }
+
     /** The run or plain set. */
     public String run() {
       return held.run();
     }
+  }
+
+  /** The same with other nails. */
+  public HandOut withNails(List<Nail> list) {
+    return new HandOut(date, to, list, addresses);
   }
 
   /** Nails of a run or plain set. */

@@ -23,6 +23,21 @@ public record PlainSet(
     OptionalDouble leadM,
     Optional<String> group) {
 
+  /** The same under another name. */
+  public PlainSet withName(String other) {
+    return new PlainSet(other, volts, channels, watts, at, leadM, group);
+  }
+
+  /** The same elsewhere. */
+  public PlainSet at(Point place) {
+    return new PlainSet(name, volts, channels, watts, place, leadM, group);
+  }
+
+  /** The same with other figures. */
+  public PlainSet with(double nominalVolts, int colours, double allWatts) {
+    return new PlainSet(name, nominalVolts, colours, allWatts, at, leadM, group);
+  }
+
   /** Amps of the set at a brightness in percent: watts / volts. */
   public double amps(double brightnessPercent) {
     return watts / volts * brightnessPercent / 100;

@@ -2,6 +2,12 @@ package bunting.core.show;
 
 /** A point of the elevation in metres, y up. */
 public record Point(double x, double y) {
+  /** There is one nought: the one below it would not come back from a file. */
+  public Point {
+    x += 0.0;
+    y += 0.0;
+  }
+
   /** Length of a cable laid along the axes: abs dx + abs dy. */
   public double cableTo(Point other) {
     return Math.abs(x - other.x) + Math.abs(y - other.y);

@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param controllers the controllers there are; empty optional: the planner picks them
  * @param circuits the mains circuits there are; empty optional: mains are not checked
  * @param runs the runs in the builder's order, names unique
- * @param strayKeys paths in the settings that mean nothing to Bunting
+ * @param leftovers what its files held beyond what is understood
  * @param survey what else stands on the elevation
  * @param others lights that are not pixels
  * @param workshop what pixels are cut from
@@ -30,7 +30,7 @@ public record Show(
     Optional<List<Controller>> controllers,
     Optional<List<Circuit>> circuits,
     List<Run> runs,
-    List<String> strayKeys,
+    Leftovers leftovers,
     Survey survey,
     OtherLoads others,
     Workshop workshop,
@@ -42,7 +42,6 @@ public record Show(
     controllers = controllers.map(List::copyOf);
     circuits = circuits.map(List::copyOf);
     runs = List.copyOf(runs);
-    strayKeys = List.copyOf(strayKeys);
   }
 
   /** A show with nothing but pixels, not drawn. */
@@ -53,8 +52,7 @@ public record Show(
       Catalogue catalogue,
       Optional<List<Controller>> controllers,
       Optional<List<Circuit>> circuits,
-      List<Run> runs,
-      List<String> strayKeys) {
+      List<Run> runs) {
     this(
         settings,
         sites,
@@ -63,7 +61,7 @@ public record Show(
         controllers,
         circuits,
         runs,
-        strayKeys,
+        Leftovers.NONE,
         Survey.EMPTY,
         OtherLoads.NONE,
         Workshop.EMPTY,
@@ -81,8 +79,7 @@ public record Show(
         StandardCatalogue.get(),
         Optional.empty(),
         Optional.empty(),
-        runs,
-        List.of());
+        runs);
   }
 
   /** The sites; where none are given, one at 0, 0. */
@@ -100,34 +97,11 @@ public record Show(
     return of(settings, sites, catalogue, controllers, list);
   }
 
-  /** The same with the run of the same name replaced. */
+  /** The same with the run of the same name replaced, and nothing else. */
   public Show withRun(Run changed) {
-    return withRun(changed.name(), changed);
-  }
-
-  /** The same with the run of that name replaced. */
-  public Show withRun(String name, Run changed) {
     List<Run> list = new ArrayList<>(runs);
-    list.replaceAll(r -> r.name().equals(name) ? changed : r);
-    Show next = withRuns(list);
-    return name.equals(changed.name())
-        ? next
-        : next.withAllotting(allotting.renamed(name, changed.name()))
-            .withWiring(wiring.renamed(name, changed.name()));
-  }
-
-  /** The same with one run more. */
-  public Show withNewRun(Run run) {
-    List<Run> list = new ArrayList<>(runs);
-    list.add(run);
+    list.replaceAll(r -> r.name().equals(changed.name()) ? changed : r);
     return withRuns(list);
-  }
-
-  /** The same without the run of that name. */
-  public Show withoutRun(String name) {
-    return withRuns(runs.stream().filter(r -> !r.name().equals(name)).toList())
-        .withAllotting(allotting.released(name))
-        .withWiring(wiring.withPosts(name, List.of()));
   }
 
   /** The same with other settings. */
@@ -150,8 +124,8 @@ public record Show(
     return of(settings, sites, other, controllers, runs);
   }
 
-  /** The same with other stray keys. */
-  public Show withStrayKeys(List<String> keys) {
+  /** The same with other leftovers. */
+  public Show withLeftovers(Leftovers other) {
     return new Show(
         settings,
         sites,
@@ -160,7 +134,7 @@ public record Show(
         controllers,
         circuits,
         runs,
-        keys,
+        other,
         survey,
         others,
         workshop,
@@ -225,7 +199,7 @@ public record Show(
         controllers,
         circuits,
         runs,
-        strayKeys,
+        leftovers,
         drawn,
         loads,
         shop,
@@ -248,7 +222,7 @@ public record Show(
         boxes,
         circuits,
         list,
-        strayKeys,
+        leftovers,
         survey,
         others,
         workshop,

@@ -28,4 +28,34 @@ public record ShowSettings(
     return new ShowSettings(
         name, mainsVolts, targetFps, percent, supplyLoadPercentMax, fuseMargin, minVoltsPercent);
   }
+
+  /** The same under another name. */
+  public ShowSettings withName(String other) {
+    return new ShowSettings(
+        other,
+        mainsVolts,
+        targetFps,
+        brightnessPercent,
+        supplyLoadPercentMax,
+        fuseMargin,
+        minVoltsPercent);
+  }
+
+  /** The same with another rate. */
+  public ShowSettings withTargetFps(double fps) {
+    return new ShowSettings(
+        name,
+        mainsVolts,
+        fps,
+        brightnessPercent,
+        supplyLoadPercentMax,
+        fuseMargin,
+        minVoltsPercent);
+  }
+
+  /** The same with supplies loaded to another share. */
+  public ShowSettings withSupplyLoad(double percentMax) {
+    return new ShowSettings(
+        name, mainsVolts, targetFps, brightnessPercent, percentMax, fuseMargin, minVoltsPercent);
+  }
 }

@@ -48,7 +48,7 @@ public record Underlay(
 
   /** The same, turned to so many degrees. */
   public Underlay turnedTo(double degrees) {
-    return new Underlay(picture, origin, metresPerUnit, degrees, opacityPercent, scaled);
+    return new Underlay(picture, origin, metresPerUnit, degrees + 0.0, opacityPercent, scaled);
   }
 
   /** The same, dimmed to a percentage. */

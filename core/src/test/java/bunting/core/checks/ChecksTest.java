@@ -13,6 +13,7 @@ import bunting.core.show.Controller;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.Fitting;
+import bunting.core.show.Leftovers;
 import bunting.core.show.Network;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.Pin;
@@ -25,6 +26,7 @@ import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.Supply;
 import bunting.core.show.UniverseRange;
+import bunting.core.show.edit.RunEdits;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -57,8 +59,7 @@ class ChecksTest {
         bare.catalogue(),
         Optional.empty(),
         Optional.of(List.of(new Circuit("kitchen", 230, 16, 0))),
-        bare.runs(),
-        List.of());
+        bare.runs());
   }
 
   private static Reading read(Show show) {
@@ -114,8 +115,7 @@ class ChecksTest {
             bare.catalogue(),
             Optional.empty(),
             Optional.empty(),
-            bare.runs(),
-            List.of())
+            bare.runs())
         .withOthers(new OtherLoads(List.of(set), List.of()));
   }
 
@@ -134,8 +134,7 @@ class ChecksTest {
                 s.catalogue(),
                 Optional.of(List.of()),
                 s.circuits(),
-                s.runs(),
-                List.of())));
+                s.runs())));
     Reading thin = read(runs(run("Weir", "12v-strip-60", 600)));
     faults.put("low-volts", with(thin, d -> feedsKept(d, 1)));
     faults.put("unfed", with(ok, d -> feedsKept(d, 0)));
@@ -162,14 +161,27 @@ class ChecksTest {
         "unknown-setting",
         read(
             new Show(
-                s.settings(),
-                s.sites(),
-                s.addressing(),
-                s.catalogue(),
-                s.controllers(),
-                s.circuits(),
-                s.runs(),
-                List.of("$.shwo"))));
+                    s.settings(),
+                    s.sites(),
+                    s.addressing(),
+                    s.catalogue(),
+                    s.controllers(),
+                    s.circuits(),
+                    s.runs())
+                .withLeftovers(
+                    new Leftovers(
+                        List.of(
+                            new Leftovers.Stray(
+                                List.of(Leftovers.Step.key("shwo")), "$.shwo", "{}")),
+                        List.of()))));
+    faults.put(
+        "left-out",
+        read(
+            s.withLeftovers(
+                Leftovers.NONE.with(
+                    List.of(
+                        new Leftovers.Dropped(
+                            Optional.of("Sluice gate"), "A feed past the end is left out."))))));
     faults.put(
         "group-split",
         read(
@@ -182,8 +194,7 @@ class ChecksTest {
                     List.of(
                         new Controller("A", "box-2", 0, 0), new Controller("B", "box-2", 0, 0))),
                 s.circuits(),
-                List.of(grouped("Sluice gate", "A"), grouped("Owl", "B")),
-                List.of())));
+                List.of(grouped("Sluice gate", "A"), grouped("Owl", "B")))));
     faults.put("run-divided", read(runs(run("Weir", "12v-strip-60", 1500))));
     faults.put(
         "long-data-lead",
@@ -213,8 +224,8 @@ class ChecksTest {
                 s.catalogue(),
                 Optional.of(List.of(new Controller("A", "box-2", 0, 0))),
                 s.circuits(),
-                List.of(run("Sluice gate", "12v-strip-60", 600), run("Owl", "12v-strip-60", 600)),
-                List.of())));
+                List.of(
+                    run("Sluice gate", "12v-strip-60", 600), run("Owl", "12v-strip-60", 600)))));
     faults.put(
         "far-feed", read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(19)))));
     faults.put(
@@ -255,7 +266,7 @@ class ChecksTest {
     faults.put("slot-clash", read(two.withAddressing(Addressing.DEFAULT.with(same))));
     faults.put("same-address", read(two.withNetwork(two.network().withAddress("B", "10.20.0.2"))));
     faults.put("wifi-full", read(wifi(two)));
-    Show out = HandOuts.handOut(read(two), "2026-11-03", "the sequencer");
+    Show out = HandOuts.handOut(two, read(two), "2026-11-03", "the sequencer");
     Addressing claimed =
         new Addressing(
             Protocol.SACN,
@@ -265,7 +276,7 @@ class ChecksTest {
             List.of(new UniverseRange(1, 2, "the desk"), new UniverseRange(2, 9, "the pub")));
     faults.put("foreign-slots", read(out.withAddressing(claimed)));
     faults.put("foreign-overlap", read(two.withAddressing(claimed)));
-    faults.put("handed-out-gone", read(out.withoutRun("Boat")));
+    faults.put("handed-out-gone", read(RunEdits.removed(out, "Boat")));
     Run weir = out.run("Weir").orElseThrow();
     Fitting turned = new Fitting(1, Optional.empty(), true);
     faults.put("handed-out-moved", read(out.withRun(weir.withFitting(turned))));
@@ -309,8 +320,7 @@ class ChecksTest {
             catalogue,
             s.controllers(),
             s.circuits(),
-            s.runs(),
-            List.of()),
+            s.runs()),
         ok.decisions());
   }
 
@@ -351,8 +361,7 @@ class ChecksTest {
         s.catalogue(),
         s.controllers(),
         Optional.of(List.of(list)),
-        s.runs(),
-        List.of());
+        s.runs());
   }
 
   private static Run tape(Run r, double metres) {
@@ -406,8 +415,7 @@ class ChecksTest {
         catalogue,
         s.controllers(),
         s.circuits(),
-        List.of(run("Trim", "p48", 60)),
-        List.of());
+        List.of(run("Trim", "p48", 60)));
   }
 
   @Test

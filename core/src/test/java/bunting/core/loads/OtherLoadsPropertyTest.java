@@ -70,8 +70,7 @@ class OtherLoadsPropertyTest {
             bare.catalogue(),
             Optional.empty(),
             circuits,
-            bare.runs(),
-            List.of())
+            bare.runs())
         .withOthers(new OtherLoads(sets, strings));
   }
 

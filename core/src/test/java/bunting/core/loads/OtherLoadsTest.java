@@ -165,7 +165,7 @@ class OtherLoadsTest {
         s.controllers(),
         Optional.of(List.of(circuit)),
         s.runs(),
-        s.strayKeys(),
+        s.leftovers(),
         s.survey(),
         s.others(),
         s.workshop(),

@@ -11,6 +11,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import bunting.core.show.Unplaced;
+import bunting.core.show.edit.RunEdits;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,11 +45,11 @@ class ByHandTest {
   void aPieceGoesToAnotherPegAndIntoAnotherPlaceOfItsChain() {
     Reading before = plan(show());
     assertThat(chain(before, "Mill", 1)).containsExactly("rim 1-300", "hub 1-60", "gate 1-240");
-    Reading moved = plan(ByHand.move(before, "hub", 1, "Mill", 4, 1));
+    Reading moved = plan(ByHand.move(before.show(), before, "hub", 1, "Mill", 4, 1));
     assertThat(chain(moved, "Mill", 4)).containsExactly("hub 1-60");
-    Reading first = plan(ByHand.move(before, "gate", 1, "Mill", 1, 1));
+    Reading first = plan(ByHand.move(before.show(), before, "gate", 1, "Mill", 1, 1));
     assertThat(chain(first, "Mill", 1)).containsExactly("gate 1-240", "rim 1-300", "hub 1-60");
-    Reading last = plan(ByHand.move(first, "gate", 1, "Mill", 1, Integer.MAX_VALUE));
+    Reading last = plan(ByHand.move(first.show(), first, "gate", 1, "Mill", 1, Integer.MAX_VALUE));
     assertThat(chain(last, "Mill", 1)).containsExactly("rim 1-300", "hub 1-60", "gate 1-240");
     Show free = ByHand.release(last.show(), "gate");
     assertThat(free.allotting().byHand()).noneMatch(h -> h.run().equals("gate"));
@@ -58,15 +59,22 @@ class ByHandTest {
   void aRunIsCutInTwoAndJoinedAgain() {
     Reading before = plan(show());
     Segment rim = before.segmentsOf("rim").getFirst().segment();
-    Reading cut = plan(ByHand.split(before, rim, 120).orElseThrow());
+    Reading cut =
+        plan(
+            ByHand.split(
+                before.show(),
+                before,
+                rim,
+                120,
+                ByHand.pegForRest(before, rim, 120).orElseThrow()));
     assertThat(chain(cut, "Mill", 1)).containsExactly("rim 1-120", "hub 1-60", "gate 1-240");
     assertThat(chain(cut, "Mill", 3)).isEmpty();
-    Reading away = plan(ByHand.move(cut, "rim", 121, "Mill", 3, 1));
+    Reading away = plan(ByHand.move(cut.show(), cut, "rim", 121, "Mill", 3, 1));
     assertThat(chain(away, "Mill", 3)).containsExactly("rim 121-300");
     // Back behind its first part it is one piece with it again.
-    Reading back = plan(ByHand.move(away, "rim", 121, "Mill", 1, 2));
+    Reading back = plan(ByHand.move(away.show(), away, "rim", 121, "Mill", 1, 2));
     assertThat(chain(back, "Mill", 1)).containsExactly("rim 1-300", "hub 1-60", "gate 1-240");
-    Reading whole = plan(ByHand.join(away, "rim"));
+    Reading whole = plan(ByHand.join(away.show(), away, "rim"));
     assertThat(chain(whole, "Mill", 1)).contains("rim 1-300");
     assertThat(whole.segmentsOf("rim")).hasSize(1);
   }
@@ -85,7 +93,7 @@ class ByHandTest {
     // 300 RGB pixels x 30 us + 300 us = 9.3 ms (arithmetic).
     assertThat(free.hz()).isBetween(107.5, 107.6);
     Run long1 = Run.of("long", "12v-strip-60", 800);
-    Show more = show().withNewRun(long1);
+    Show more = RunEdits.added(show(), long1);
     Reading with = plan(more);
     assertThat(new BoxLoads(more, with.decisions()).fit(long1, 1, 800, "Mill", 1).hindrance())
         .isPresent();
@@ -98,7 +106,7 @@ class ByHandTest {
     assertThat(rim.getFirst().title()).isEqualTo("Why here?");
     assertThat(rim.getFirst().arithmetic()).contains("m of lead");
     assertThat(rim).anyMatch(l -> l.title().equals("Next best") || l.title().startsWith("Not on"));
-    Reading held = plan(ByHand.hold(plan, "rim"));
+    Reading held = plan(ByHand.hold(plan.show(), plan, "rim"));
     assertThat(WhyHere.of(held, show().run("rim").orElseThrow()).getFirst().arithmetic())
         .contains("by hand");
   }

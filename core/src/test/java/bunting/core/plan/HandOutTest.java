@@ -17,6 +17,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Site;
 import bunting.core.show.SlotSplit;
+import bunting.core.show.edit.RunEdits;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -70,7 +71,7 @@ class HandOutTest {
   }
 
   private static Show handedOut(Reading plan) {
-    return HandOuts.handOut(plan, "2026-11-03", "the sequencer");
+    return HandOuts.handOut(plan.show(), plan, "2026-11-03", "the sequencer");
   }
 
   /** Every slot of every set of pixels: run, first pixel of the set, slot by slot. */
@@ -155,7 +156,7 @@ class HandOutTest {
     Reading grown = plan(longer);
     assertThat(slots(grown)).containsAllEntriesOf(slots(before));
     assertThat(states(longer, grown)).containsEntry("rim", State.GROWS);
-    Show without = out.withoutRun("rim").withNewRun(Run.of("owl", "12v-strip-60", 20));
+    Show without = RunEdits.added(RunEdits.removed(out, "rim"), Run.of("owl", "12v-strip-60", 20));
     assertThat(states(without, plan(without)))
         .containsEntry("rim", State.GONE)
         .containsEntry("owl", State.NEW);

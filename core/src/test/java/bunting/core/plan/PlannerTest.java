@@ -44,8 +44,7 @@ class PlannerTest {
         StandardCatalogue.get(),
         Optional.of(boxes),
         Optional.empty(),
-        runs,
-        List.of());
+        runs);
   }
 
   @Test
@@ -93,8 +92,8 @@ class PlannerTest {
                 List.of(new Controller("A", "both", 0, 0), new Controller("B", "only5", 1, 0))),
             Optional.empty(),
             List.of(
-                run("five", "5v-strip-60", 60, ""), run("twentyfour", "24v-strip-60-rgbw", 60, "")),
-            List.of());
+                run("five", "5v-strip-60", 60, ""),
+                run("twentyfour", "24v-strip-60-rgbw", 60, "")));
     assertThat(Planner.propose(show).unplaced()).isEmpty();
   }
 
@@ -153,8 +152,7 @@ class PlannerTest {
             catalogue,
             Optional.empty(),
             Optional.empty(),
-            List.of(run("wheel", "5v-strip-60-rgbw", 600, "")),
-            List.of());
+            List.of(run("wheel", "5v-strip-60-rgbw", 600, "")));
     Decisions d = Planner.propose(show);
     assertThat(d.unplaced()).isEmpty();
     assertThat(d.breaks()).hasSize(3);

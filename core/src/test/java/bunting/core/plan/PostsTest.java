@@ -9,6 +9,7 @@ import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.edit.RunEdits;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -36,7 +37,11 @@ class PostsTest {
     Feed feed = island.feeds().getFirst();
     var moved = Posts.rewired(before.decisions(), feed.id(), "10AWG");
     Show kept =
-        Posts.keep(Reading.of(before.show(), moved, before), island, Optional.of(feed.id()));
+        Posts.keep(
+            before.show(),
+            Reading.of(before.show(), moved, before),
+            island,
+            Optional.of(feed.id()));
     Reading after = plan(kept);
     IslandReading same =
         after.islands().stream()
@@ -55,7 +60,8 @@ class PostsTest {
     Feed only = before.feeds().getFirst().feed();
     var pulled = Posts.pulled(before.decisions(), only.id());
     Show kept =
-        Posts.keep(Reading.of(show, pulled, before), before.islands().getFirst(), Optional.empty());
+        Posts.keep(
+            show, Reading.of(show, pulled, before), before.islands().getFirst(), Optional.empty());
     assertThat(kept.wiring().posts()).isEmpty();
     assertThat(plan(kept).decisions().feeds()).isEqualTo(before.decisions().feeds());
   }
@@ -78,12 +84,12 @@ class PostsTest {
   void aRunThatIsRenamedKeepsItsPostsAndOneThatGoesLosesThem() {
     Show show = spokes();
     Reading before = plan(show);
-    Show kept = Posts.keep(before, before.islands().getFirst(), Optional.empty());
+    Show kept = Posts.keep(before.show(), before, before.islands().getFirst(), Optional.empty());
     String first = before.islands().getFirst().parts().getFirst().run();
-    Show renamed = kept.withRun(first, kept.run(first).orElseThrow().withName("Vane"));
+    Show renamed = RunEdits.renamed(kept, first, "Vane");
     assertThat(renamed.wiring().postsOf("Vane")).isNotEmpty();
     assertThat(renamed.wiring().postsOf(first)).isEmpty();
-    assertThat(renamed.withoutRun("Vane").wiring().postsOf("Vane")).isEmpty();
+    assertThat(RunEdits.removed(renamed, "Vane").wiring().postsOf("Vane")).isEmpty();
   }
 
   /** Fewer pixels were built than planned: a post beyond the end is not there any more. */
@@ -91,7 +97,7 @@ class PostsTest {
   void aPostBeyondTheBuiltEndIsLetGo() {
     Show show = Show.of(List.of(Run.of("Weir", "5v-strip-60", 300)));
     Reading before = plan(show);
-    Show kept = Posts.keep(before, before.islands().getFirst(), Optional.empty());
+    Show kept = Posts.keep(before.show(), before, before.islands().getFirst(), Optional.empty());
     int last = before.feeds().getLast().feed().atPixel();
     Show shorter = kept.withRun(kept.runs().getFirst().withPixels(last - 20));
     Reading after = plan(shorter);

@@ -34,8 +34,7 @@ class AllotmentTest {
         new Catalogue(c.pixelTypes(), List.of(kind), c.supplyTypes(), c.wires()),
         Optional.of(list),
         Optional.empty(),
-        runs,
-        List.of());
+        runs);
   }
 
   private static ControllerType kind(int ports, int pixels, int universes) {
@@ -100,8 +99,7 @@ class AllotmentTest {
             both,
             Optional.of(List.of(new Controller("B1", "k", 0, 0))),
             Optional.empty(),
-            runs,
-            List.of());
+            runs);
     List<PortLoad> ports = allot(show).boxes().getFirst().ports();
     assertThat(ports.get(0).pieces()).extracting(p -> p.run().name()).containsExactly("a", "c");
     assertThat(ports.get(1).pieces()).extracting(p -> p.run().name()).containsExactly("b");
@@ -152,8 +150,7 @@ class AllotmentTest {
             one,
             Optional.empty(),
             Optional.empty(),
-            runs,
-            List.of());
+            runs);
     Allotment allotment = allot(free);
     assertThat(allotment.boxes()).hasSize(3);
     assertThat(PortPlanner.controllersLowerBound(free, allotment, true)).isEqualTo(3);

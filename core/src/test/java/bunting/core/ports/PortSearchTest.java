@@ -43,8 +43,7 @@ class PortSearchTest {
         new Catalogue(c.pixelTypes(), kinds, c.supplyTypes(), c.wires()),
         Optional.empty(),
         Optional.empty(),
-        runs,
-        List.of());
+        runs);
   }
 
   private static Run run(String name, int pixels, double x, boolean split) {

@@ -168,17 +168,17 @@ class WiringPlanTest {
     Feed feed = before.feeds().getLast().feed();
     var moved = Posts.moved(before.decisions(), feed.id(), 250);
     Reading trial = Reading.of(show, moved, before);
-    Show kept = Posts.keep(trial, island, Optional.empty());
+    Show kept = Posts.keep(trial.show(), trial, island, Optional.empty());
     Reading after = plan(kept);
     assertThat(at(after)).contains(250);
     assertThat(after.feeds()).hasSize(before.feeds().size());
     assertThat(plan(Posts.release(kept, island)).decisions().feeds())
         .isEqualTo(before.decisions().feeds());
     var pulled = Posts.pulled(before.decisions(), feed.id());
-    Show fewer = Posts.keep(Reading.of(show, pulled, before), island, Optional.empty());
+    Show fewer = Posts.keep(show, Reading.of(show, pulled, before), island, Optional.empty());
     assertThat(plan(fewer).feeds()).hasSize(before.feeds().size() - 1);
     var planted = Posts.planted(before.decisions(), island, feed.segment(), 10);
-    Show more = Posts.keep(Reading.of(show, planted, before), island, Optional.empty());
+    Show more = Posts.keep(show, Reading.of(show, planted, before), island, Optional.empty());
     assertThat(at(plan(more))).contains(10);
   }
 

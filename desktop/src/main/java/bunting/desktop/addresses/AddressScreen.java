@@ -2,7 +2,7 @@ package bunting.desktop.addresses;
 
 import bunting.core.show.Addressing;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

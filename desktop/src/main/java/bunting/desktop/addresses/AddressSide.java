@@ -8,8 +8,8 @@ import bunting.core.assess.Reading;
 import bunting.core.plan.HandOuts;
 import bunting.core.show.HandOut;
 import bunting.core.show.Show;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -95,7 +95,7 @@ public final class AddressSide extends ScrollPane {
     if (news) {
       handingOut(reading);
     }
-    handOut.ifPresent(h -> takingBack(show, h));
+    handOut.ifPresent(h -> takingBack(h));
     content.getChildren().addAll(new PolicyEditor(session, show).rows());
   }
 
@@ -146,15 +146,21 @@ public final class AddressSide extends ScrollPane {
     hand.setId("hand-out");
     hand.setMinWidth(Region.USE_PREF_SIZE);
     hand.setOnAction(
-        e ->
+        e -> {
+          if (session.plans().isCurrent()) {
             session.edit(
                 "The addresses are handed out. They stay from now on.",
-                HandOuts.handOut(reading, today.get().toString(), whom.getText().strip())));
+                s -> HandOuts.handOut(s, reading, today.get().toString(), whom.getText().strip()));
+          } else {
+            session.say(
+                "The plan of the last edit is not made yet; hand the addresses out when it is.");
+          }
+        });
     content.getChildren().add(new HBox(6, whom, hand));
   }
 
   /** Deliberately: first asked for, then confirmed. */
-  private void takingBack(Show show, HandOut handOut) {
+  private void takingBack(HandOut handOut) {
     Optional<String> run =
         session.selection().get() instanceof Selection.OfRun r && !handOut.of(r.name()).isEmpty()
             ? Optional.of(r.name())
@@ -189,7 +195,7 @@ public final class AddressSide extends ScrollPane {
             session.edit(
                 run.map(r -> "The addresses of " + r + " are taken back.")
                     .orElse("The addresses are taken back."),
-                HandOuts.takeBack(show, run)));
+                s -> HandOuts.takeBack(s, run)));
     Button no = new Button("Leave them");
     no.setOnAction(
         e -> {

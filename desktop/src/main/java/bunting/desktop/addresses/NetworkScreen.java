@@ -10,8 +10,8 @@ import bunting.core.network.NetworkPlan;
 import bunting.core.network.WireFigures;
 import bunting.core.show.Network;
 import bunting.core.show.Protocol;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.List;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -152,7 +152,7 @@ public final class NetworkScreen extends VBox {
             (o, was, now) ->
                 session.edit(
                     now ? "Universes are sent to groups." : "Universes are sent to their boxes.",
-                    reading.show().withNetwork(n.withMulticast(now))));
+                    s -> s.withNetwork(s.network().withMulticast(now))));
     int universes = reading.totals().universes();
     boolean many = n.multicast() && universes > n.switchUniverses();
     Label verdict =
@@ -247,13 +247,9 @@ public final class NetworkScreen extends VBox {
       wifi.selectedProperty()
           .addListener(
               (o, was, now) ->
-                  session
-                      .show()
-                      .ifPresent(
-                          show ->
-                              session.edit(
-                                  link.box() + (now ? " is on Wi-Fi." : " is on a cable."),
-                                  show.withNetwork(show.network().withWifi(link.box(), now)))));
+                  session.edit(
+                      link.box() + (now ? " is on Wi-Fi." : " is on a cable."),
+                      s -> s.withNetwork(s.network().withWifi(link.box(), now))));
       boolean tooMuch =
           link.wifi()
               && session.show().filter(s -> link.received() > s.network().wifiMbits()).isPresent();
@@ -282,13 +278,9 @@ public final class NetworkScreen extends VBox {
       session.say("Give an IPv4 address, such as 10.20.0.11, or nothing for the next free one.");
       return;
     }
-    session
-        .show()
-        .ifPresent(
-            show ->
-                session.edit(
-                    box + (text.isEmpty() ? " has the next free address." : " is at " + text + "."),
-                    show.withNetwork(show.network().withAddress(box, text))));
+    session.edit(
+        box + (text.isEmpty() ? " has the next free address." : " is at " + text + "."),
+        s -> s.withNetwork(s.network().withAddress(box, text)));
   }
 
   /** The region that the keyboard goes to first. */

@@ -8,14 +8,15 @@ import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.UniverseRange;
 import bunting.desktop.look.Choices;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -34,12 +35,10 @@ final class PolicyEditor {
   private static final Pattern RANGE = Pattern.compile("(\\d{1,5})(?:-(\\d{1,5}))?(?:\\s+(.+))?");
 
   private final Session session;
-  private final Show show;
   private final Addressing a;
 
   PolicyEditor(Session session, Show show) {
     this.session = session;
-    this.show = show;
     this.a = show.addressing();
   }
 
@@ -54,7 +53,7 @@ final class PolicyEditor {
             Protocol.values(),
             Names::of,
             a.protocol(),
-            v -> with(v, a.startUniverse(), a.split(), a.portStart())));
+            (x, v) -> with(x, v, x.startUniverse(), x.split(), x.portStart())));
     rows.add(
         choice(
             "Pixels",
@@ -62,7 +61,7 @@ final class PolicyEditor {
             SlotSplit.values(),
             Names::of,
             a.split(),
-            v -> with(a.protocol(), a.startUniverse(), v, a.portStart())));
+            (x, v) -> with(x, x.protocol(), x.startUniverse(), v, x.portStart())));
     rows.add(
         choice(
             "Ports",
@@ -70,7 +69,7 @@ final class PolicyEditor {
             PortStart.values(),
             Names::of,
             a.portStart(),
-            v -> with(a.protocol(), a.startUniverse(), a.split(), v)));
+            (x, v) -> with(x, x.protocol(), x.startUniverse(), x.split(), v)));
     rows.add(field("Begin at", "policy-start", "" + a.startUniverse(), "1", this::start));
     rows.add(
         field(
@@ -101,27 +100,28 @@ final class PolicyEditor {
     return rows;
   }
 
-  private Addressing with(Protocol protocol, int start, SlotSplit split, PortStart ports) {
+  private static Addressing with(
+      Addressing now, Protocol protocol, int start, SlotSplit split, PortStart ports) {
     return new Addressing(
         protocol,
         Math.min(start, protocol.universeMax()),
         split,
         ports,
-        a.reserved(),
-        a.boxStarts());
+        now.reserved(),
+        now.boxStarts());
   }
 
-  private void change(String what, Addressing next) {
-    session.edit(what, show.withAddressing(next));
+  private void change(String what, UnaryOperator<Addressing> change) {
+    session.edit(what, s -> s.withAddressing(change.apply(s.addressing())));
+  }
+
+  /** A change of the policy by a choice. */
+  private interface Chosen<T> {
+    Addressing apply(Addressing now, T value);
   }
 
   private <T> Node choice(
-      String label,
-      String id,
-      T[] values,
-      Function<T, String> name,
-      T now,
-      Function<T, Addressing> change) {
+      String label, String id, T[] values, Function<T, String> name, T now, Chosen<T> change) {
     ComboBox<T> box = new ComboBox<>();
     box.setId(id);
     box.setPrefWidth(CONTROL);
@@ -130,7 +130,8 @@ final class PolicyEditor {
     box.setValue(now);
     box.valueProperty()
         .addListener(
-            (o, was, next) -> change(label + ": " + name.apply(next) + ".", change.apply(next)));
+            (o, was, next) ->
+                change(label + ": " + name.apply(next) + ".", x -> change.apply(x, next)));
     return row(label, box);
   }
 
@@ -178,7 +179,8 @@ final class PolicyEditor {
     first.ifPresent(
         u ->
             change(
-                "Begins at universe " + u + ".", with(a.protocol(), u, a.split(), a.portStart())));
+                "Begins at universe " + u + ".",
+                x -> with(x, x.protocol(), u, x.split(), x.portStart())));
     return first.isPresent() ? Optional.empty() : Optional.of(wrong());
   }
 
@@ -188,23 +190,22 @@ final class PolicyEditor {
         v ->
             change(
                 v == 0 ? "Boxes go on after each other." : "Boxes begin at multiples of " + v + ".",
-                a.with(new BoxStarts(v, a.boxStarts().at()))));
+                x -> x.with(new BoxStarts(v, x.boxStarts().at()))));
     return n.isPresent() ? Optional.empty() : Optional.of(wrong());
   }
 
   private Optional<String> boxStart(String box, String text) {
-    Map<String, Integer> at = new TreeMap<>(a.boxStarts().at());
     Optional<Integer> u = universe(text);
-    if (text.isEmpty()) {
-      at.remove(box);
-    } else if (u.isPresent()) {
-      at.put(box, u.get());
-    } else {
+    if (!text.isEmpty() && u.isEmpty()) {
       return Optional.of(wrong());
     }
     change(
         text.isEmpty() ? box + " begins where its turn comes." : box + " begins at " + text + ".",
-        a.with(new BoxStarts(a.boxStarts().every(), at)));
+        x -> {
+          Map<String, Integer> at = new TreeMap<>(x.boxStarts().at());
+          u.ifPresentOrElse(n -> at.put(box, n), () -> at.remove(box));
+          return x.with(new BoxStarts(x.boxStarts().every(), at));
+        });
     return Optional.empty();
   }
 
@@ -222,8 +223,9 @@ final class PolicyEditor {
     }
     change(
         "Universes that are not ours are left out.",
-        new Addressing(
-            a.protocol(), a.startUniverse(), a.split(), a.portStart(), ranges, a.boxStarts()));
+        x ->
+            new Addressing(
+                x.protocol(), x.startUniverse(), x.split(), x.portStart(), ranges, x.boxStarts()));
     return Optional.empty();
   }
 }

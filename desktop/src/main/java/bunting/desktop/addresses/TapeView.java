@@ -3,9 +3,10 @@ package bunting.desktop.addresses;
 import bunting.core.network.WireFigures;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Protocol;
+import bunting.core.show.edit.PlaceKind;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -190,7 +191,7 @@ final class TapeView extends Region {
         .selection()
         .set(
             block.set()
-                ? new Selection.OfPlace(Selection.Kind.SET, block.what())
+                ? new Selection.OfPlace(PlaceKind.SET, block.what())
                 : new Selection.OfRun(block.what()));
   }
 

@@ -1,5 +1,6 @@
 package bunting.desktop.frame;
 
+import bunting.core.compare.RunDifference;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -8,7 +9,7 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
-/** Asks for files and folders. */
+/** Asks for files and folders, and whose version of a file holds. */
 public interface Asker {
   /** A file to read; patterns such as {@code *.csv}. */
   Optional<Path> open(String title, String kinds, List<String> patterns);
@@ -18,6 +19,20 @@ public interface Asker {
 
   /** A folder. */
   Optional<Path> folder(String title);
+
+  /** Whose version of a show is to hold. */
+  enum Whose {
+    MINE,
+    THEIRS,
+    COMPARE,
+    NEITHER
+  }
+
+  /** Asks whose version holds where another program changed the show's file. */
+  Whose changedByOthers(Path file);
+
+  /** Shows two versions of a show side by side. */
+  void compare(List<RunDifference> differences);
 
   /** By the machine's own dialogs. */
   static Asker natively(Window owner) {
@@ -43,6 +58,16 @@ public interface Asker {
         DirectoryChooser chooser = new DirectoryChooser();
         chooser.setTitle(title);
         return Optional.ofNullable(chooser.showDialog(owner)).map(File::toPath);
+      }
+
+      @Override
+      public Whose changedByOthers(Path file) {
+        return ConflictDialog.ask(owner, file);
+      }
+
+      @Override
+      public void compare(List<RunDifference> differences) {
+        ConflictDialog.show(owner, differences);
       }
     };
   }

@@ -1,8 +1,8 @@
 package bunting.desktop.frame;
 
 import bunting.core.assess.Reading;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

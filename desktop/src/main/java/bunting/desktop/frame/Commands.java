@@ -1,20 +1,18 @@
 package bunting.desktop.frame;
 
+import bunting.core.compare.RunDifference;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Show;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import bunting.desktop.survey.UnderlayEdits;
 import bunting.files.BadInputException;
 import bunting.files.Papers;
 import bunting.files.PatchExports;
-import bunting.files.RunsWriter;
 import bunting.files.ShowFiles;
-import bunting.files.TextFiles;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.input.KeyCombination;
@@ -30,8 +28,7 @@ final class Commands {
     this.asker = asker;
     ObservableBooleanValue always = Bindings.createBooleanBinding(() -> true);
     ObservableBooleanValue open =
-        Bindings.createBooleanBinding(
-            () -> session.assessment().get().isPresent(), session.assessment());
+        Bindings.createBooleanBinding(() -> session.show().isPresent(), session.document().show());
     add(
         "new",
         "Begin a new show",
@@ -39,7 +36,7 @@ final class Commands {
         always,
         () -> {
           if (window.mayLeave()) {
-            session.start(Show.of(List.of()), Optional.empty());
+            session.start(Show.of(List.of()));
             window.go(Screen.ELEVATION);
           }
         });
@@ -165,15 +162,45 @@ final class Commands {
   }
 
   private void save(boolean elsewhere) {
-    Optional<Path> target = elsewhere ? Optional.empty() : session.file().get();
-    target
-        .or(() -> asker.save("Save the show", "show" + ShowFiles.ENDING))
-        .ifPresent(session::save);
+    Optional<Path> own = elsewhere ? Optional.empty() : session.file().get();
+    if (own.isPresent() && session.document().isChangedByOthers()) {
+      settle(own.get());
+    } else {
+      own.or(() -> asker.save("Save the show", "show" + ShowFiles.ENDING)).ifPresent(session::save);
+    }
+  }
+
+  /** Another program changed the file since it was read or written here. */
+  private void settle(Path file) {
+    Asker.Whose whose = asker.changedByOthers(file);
+    while (whose == Asker.Whose.COMPARE) {
+      try {
+        asker.compare(RunDifference.between(session.show().orElseThrow(), ShowFiles.open(file)));
+        whose = asker.changedByOthers(file);
+      } catch (BadInputException e) {
+        session.say("The file cannot be compared: " + e.getMessage());
+        return;
+      }
+    }
+    switch (whose) {
+      case MINE -> session.save(file);
+      case THEIRS -> session.open(file);
+      case NEITHER, COMPARE -> session.say("Nothing was saved; the file is as the other left it.");
+    }
+  }
+
+  /** A plan of the show as it is now; empty, and a message, while there is none. */
+  private Optional<Assessment> newest() {
+    if (session.plans().isCurrent()) {
+      return session.assessment().get();
+    }
+    session.say("The plan of the last edit is not made yet; write it when it is.");
+    return Optional.empty();
   }
 
   private void export(Path file) {
     try {
-      TextFiles.write(file, RunsWriter.write(session.show().orElseThrow()));
+      ShowFiles.writeRuns(file, session.show().orElseThrow(), own());
       session.say("The run list is in " + file.getFileName() + ".");
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
@@ -182,8 +209,11 @@ final class Commands {
 
   private void patch(Path file) {
     try {
-      PatchExports.write(session.assessment().get().orElseThrow(), file);
-      session.say("The patch is in " + file.getFileName() + ".");
+      Optional<Assessment> plan = newest();
+      if (plan.isPresent()) {
+        PatchExports.write(plan.get(), file, own());
+        session.say("The patch is in " + file.getFileName() + ".");
+      }
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
     }
@@ -191,19 +221,32 @@ final class Commands {
 
   /** Cutting and typesetting take seconds: they are done beside the interface. */
   private void papers(Path folder) {
-    Assessment plan = session.assessment().get().orElseThrow();
-    session.say("The papers are being written…");
-    Thread.ofVirtual()
-        .start(
-            () -> {
-              String result = written(plan, folder);
-              Platform.runLater(() -> session.say(result));
+    newest()
+        .ifPresent(
+            plan -> {
+              session.say("The papers are being written…");
+              Path[] own = own();
+              session
+                  .background()
+                  .run(
+                      "writing the papers",
+                      job -> written(plan, folder, own),
+                      session::say,
+                      session::say);
             });
   }
 
-  private static String written(Assessment plan, Path folder) {
+  /** What no export may write over: the show's own file. */
+  private Path[] own() {
+    return session.file().get().stream().toArray(Path[]::new);
+  }
+
+  private static String written(Assessment plan, Path folder, Path[] own) {
     try {
-      return Papers.write(plan, folder).size() + " papers are in " + folder.getFileName() + ".";
+      return Papers.write(plan, folder, own).size()
+          + " papers are in "
+          + folder.getFileName()
+          + ".";
     } catch (BadInputException e) {
       return String.valueOf(e.getMessage());
     }

@@ -1,6 +1,6 @@
 package bunting.desktop.frame;
 
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import bunting.desktop.survey.UnderlayEdits;
 import java.nio.file.Path;
 import java.util.Locale;

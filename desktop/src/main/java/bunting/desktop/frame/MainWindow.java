@@ -10,13 +10,13 @@ import bunting.desktop.inspect.Inspector;
 import bunting.desktop.line.BoardView;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
 import bunting.desktop.others.OthersView;
 import bunting.desktop.power.LossScreen;
 import bunting.desktop.power.PowerScreen;
 import bunting.desktop.power.PowerSide;
 import bunting.desktop.power.QuickSheet;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import bunting.desktop.sheets.ImportView;
 import bunting.desktop.stock.CutView;
 import bunting.desktop.survey.ElevationView;
@@ -125,7 +125,7 @@ public final class MainWindow {
     power = new PowerScreen(session, palette, () -> go(Screen.LOSSES));
     powerSide = power.side(session);
     losses = new LossScreen(session, this::showLoss);
-    quick = new QuickSheet(palette);
+    quick = new QuickSheet(session.background(), palette);
     inspector = new Inspector(session);
     drawer = new FindingsDrawer(session, this::toggleFindings);
     drawer.setMinHeight(DRAWER_HEIGHT);
@@ -154,7 +154,7 @@ public final class MainWindow {
     side = new VBox();
     tape.setMinHeight(TAPE_HEIGHT);
     tape.setMaxHeight(TAPE_HEIGHT);
-    frame.setTop(new TopBar(session, commands));
+    frame.setTop(new VBox(new TopBar(session, commands), new PlanBanner(session)));
     frame.setBottom(messageLine());
     root.getChildren().addAll(frame, finder);
     StackPane.setAlignment(finder, Pos.TOP_CENTER);
@@ -170,7 +170,7 @@ public final class MainWindow {
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBehindFields);
     new FileDrops(session, this).install(scene);
     palette.addListener(o -> dress());
-    session.assessment().addListener(o -> arrange());
+    session.document().show().addListener(o -> arrange());
     session
         .opened()
         .addListener(
@@ -233,7 +233,7 @@ public final class MainWindow {
   }
 
   private void arrange() {
-    boolean open = session.assessment().get().isPresent();
+    boolean open = session.show().isPresent();
     frame.setCenter(open || reading ? work : start);
     frame.setLeft(open ? rail : null);
     boolean wide =
@@ -389,7 +389,7 @@ public final class MainWindow {
    * Whether the open show may be left: nothing was edited since it was saved, or the user says so.
    */
   boolean mayLeave() {
-    if (!session.changed().get() || session.undoSteps() == 0) {
+    if (!session.changed().get()) {
       return true;
     }
     ButtonType leave = new ButtonType("Leave without saving", ButtonBar.ButtonData.OK_DONE);

@@ -1,6 +1,6 @@
 package bunting.desktop.frame;
 
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;

@@ -4,8 +4,9 @@ import bunting.core.assess.Totals;
 import bunting.core.checks.Severity;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Texts;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -20,6 +21,8 @@ import javafx.scene.shape.Polygon;
 
 /** The show's name and vital signs. */
 final class TopBar extends HBox {
+  private static final PseudoClass OLD = PseudoClass.getPseudoClass("old");
+
   private final Session session;
   private final Label name = new Label("Bunting");
   private final Label state = new Label();
@@ -43,6 +46,7 @@ final class TopBar extends HBox {
     title.setMaxWidth(196);
     title.setAlignment(Pos.CENTER_LEFT);
     signs.setAlignment(Pos.CENTER_LEFT);
+    signs.getStyleClass().add("signs");
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     Label word = new Label("Bunting");
@@ -52,6 +56,8 @@ final class TopBar extends HBox {
     find.setMinWidth(USE_PREF_SIZE);
     getChildren().addAll(mark(), word, title, signs, gap, findings, find);
     session.assessment().addListener(o -> refresh());
+    session.document().show().addListener(o -> refresh());
+    session.plans().state().addListener(o -> refresh());
     session.changed().addListener(o -> refresh());
     session.file().addListener(o -> refresh());
     refresh();
@@ -84,12 +90,13 @@ final class TopBar extends HBox {
     Optional<Assessment> plan = session.assessment().get();
     signs.getChildren().clear();
     findings.setVisible(plan.isPresent());
-    name.setText(plan.map(p -> p.reading().show().settings().name()).orElse(""));
+    name.setText(session.show().map(s -> s.settings().name()).orElse(""));
     String saved = session.changed().get() ? " · changed" : " · saved";
     String where =
         session.file().get().map(f -> f.getFileName() + saved).orElse("not in a file yet");
-    state.setText(plan.isEmpty() ? "" : where);
+    state.setText(session.show().isEmpty() ? "" : where);
     plan.ifPresent(this::signs);
+    signs.pseudoClassStateChanged(OLD, !session.plans().isCurrent());
   }
 
   private void signs(Assessment plan) {

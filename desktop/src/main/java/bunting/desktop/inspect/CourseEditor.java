@@ -6,15 +6,18 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.MeasuredRuns;
 import bunting.desktop.look.Lengths;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.function.IntFunction;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
@@ -22,7 +25,6 @@ import javafx.scene.control.CheckBox;
 /** The measures of a run's course. A change measures and counts the run anew. */
 final class CourseEditor {
   private final Session session;
-  private final Show show;
   private final Run run;
   private final PixelType type;
   private final Lengths lengths;
@@ -31,7 +33,6 @@ final class CourseEditor {
 
   CourseEditor(Session session, Show show, Run run) {
     this.session = session;
-    this.show = show;
     this.run = run;
     this.type = show.catalogue().pixelTypesById().get(run.type());
     this.lengths = new Lengths(show.survey().feet());
@@ -42,7 +43,7 @@ final class CourseEditor {
         e ->
             session.edit(
                 run.name() + " is fed from the other end.",
-                show.withRun(MeasuredRuns.turned(run, type))));
+                s -> changed(s, r -> MeasuredRuns.turned(r, typeOf(s, r)))));
     rows.add(swap);
   }
 
@@ -222,15 +223,22 @@ final class CourseEditor {
 
   private void rehang(Course changed) {
     Course course = back ? changed.back() : changed;
-    Run next = MeasuredRuns.rehung(run, type, course);
     session.edit(
         run.name()
             + ": "
             + lengths.text(course.lengthM())
             + " make "
-            + next.plannedPixels()
+            + MeasuredRuns.rehung(run, type, course).plannedPixels()
             + " pixels.",
-        show.withRun(next));
+        s -> changed(s, r -> MeasuredRuns.rehung(r, typeOf(s, r), course)));
+  }
+
+  private Show changed(Show now, UnaryOperator<Run> change) {
+    return RunEdits.changed(now, run.name(), change);
+  }
+
+  private static PixelType typeOf(Show now, Run run) {
+    return Objects.requireNonNull(now.catalogue().pixelTypesById().get(run.type()));
   }
 
   List<Node> rows() {

@@ -4,23 +4,22 @@ import bunting.core.show.Fitting;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 
 /** How the slots of a run lie on its pixels: grouping, colour order, reversal. */
 final class FittingEditor {
   private final Session session;
-  private final Show show;
   private final Run run;
   private final PixelType type;
 
   FittingEditor(Session session, Show show, Run run) {
     this.session = session;
-    this.show = show;
     this.run = run;
     this.type = show.catalogue().pixelTypesById().get(run.type());
   }
@@ -41,12 +40,13 @@ final class FittingEditor {
             (o, before, now) ->
                 edit(
                     now ? "begins at the far end" : "begins at the feed end",
-                    new Fitting(f.grouping(), f.order(), now)));
+                    x -> new Fitting(x.grouping(), x.order(), now)));
     return List.of(group.node(), order.node(), Field.row("Reversed", reversed, ""));
   }
 
-  private void edit(String what, Fitting fitting) {
-    session.edit(run.name() + ": " + what + ".", show.withRun(run.withFitting(fitting)));
+  private void edit(String what, UnaryOperator<Fitting> change) {
+    session.editRun(
+        run.name() + ": " + what + ".", run.name(), r -> r.withFitting(change.apply(r.fitting())));
   }
 
   private Optional<String> group(String text) {
@@ -55,7 +55,7 @@ final class FittingEditor {
         v ->
             edit(
                 v + (v == 1 ? " pixel a set of slots" : " pixels a set of slots"),
-                new Fitting(v, run.fitting().order(), run.fitting().reversed())));
+                f -> new Fitting(v, f.order(), f.reversed())));
     return n.isPresent()
         ? Optional.empty()
         : Optional.of("Give a whole number from 1 to " + Fitting.GROUPING_MAX + ".");
@@ -67,9 +67,7 @@ final class FittingEditor {
       return Optional.of("Give the letters " + type.order() + " in the order of the wire.");
     }
     Optional<String> own = Optional.of(upper).filter(o -> !o.equals(type.order()));
-    edit(
-        "colour order " + upper,
-        new Fitting(run.fitting().grouping(), own, run.fitting().reversed()));
+    edit("colour order " + upper, f -> new Fitting(f.grouping(), own, f.reversed()));
     return Optional.empty();
   }
 }

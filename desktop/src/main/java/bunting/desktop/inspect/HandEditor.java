@@ -2,11 +2,11 @@ package bunting.desktop.inspect;
 
 import bunting.core.assess.Reading;
 import bunting.core.plan.ByHand;
+import bunting.core.ports.BoxLoads;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
-import bunting.core.show.Show;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,7 +34,8 @@ final class HandEditor {
     }
     List<Node> rows = new ArrayList<>();
     boolean held =
-        reading.show().allotting().byHand().stream().anyMatch(h -> h.run().equals(run.name()));
+        session.show().orElse(reading.show()).allotting().byHand().stream()
+            .anyMatch(h -> h.run().equals(run.name()));
     FlowPane buttons = new FlowPane(6, 4);
     if (held || run.pin().isPresent()) {
       buttons
@@ -46,7 +47,7 @@ final class HandEditor {
                   () ->
                       session.edit(
                           run.name() + " is the planner's again.",
-                          ByHand.release(reading.show(), run.name()))));
+                          s -> ByHand.release(s, run.name()))));
     } else {
       buttons
           .getChildren()
@@ -56,7 +57,8 @@ final class HandEditor {
                   "hand-hold",
                   () ->
                       session.edit(
-                          run.name() + " is held where it is.", ByHand.hold(reading, run.name()))));
+                          run.name() + " is held where it is.",
+                          s -> ByHand.hold(s, reading, run.name()))));
     }
     if (pieces.size() > 1) {
       buttons
@@ -68,7 +70,7 @@ final class HandEditor {
                   () ->
                       session.edit(
                           run.name() + " is in one piece again.",
-                          ByHand.join(reading, run.name()))));
+                          s -> ByHand.join(s, reading, run.name()))));
     }
     rows.add(buttons);
     if (run.split() && run.pixels() > 1) {
@@ -103,13 +105,13 @@ final class HandEditor {
               + (run.pixels() - 1)
               + (every > 1 ? ", a multiple of " + every + ", where it can be cut." : "."));
     }
-    Optional<Show> cut = ByHand.split(reading, piece.get(), after.get());
-    if (cut.isEmpty()) {
+    Optional<BoxLoads.Fit> peg = ByHand.pegForRest(reading, piece.get(), after.get());
+    if (peg.isEmpty()) {
       return Optional.of("No other peg takes the second part: make room on one first.");
     }
     session.edit(
         run.name() + " is cut after pixel " + after.get() + "; the second part hangs elsewhere.",
-        cut.get());
+        s -> ByHand.split(s, reading, piece.get(), after.get(), peg.get()));
     return Optional.empty();
   }
 }

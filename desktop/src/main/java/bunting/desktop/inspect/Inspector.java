@@ -12,35 +12,43 @@ import bunting.core.plan.SmallestChange;
 import bunting.core.plan.WhyHere;
 import bunting.core.show.Goal;
 import bunting.core.show.Run;
+import bunting.core.show.Show;
 import bunting.core.show.Texts;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
- * The selected run, port or box, or the show: figures with their arithmetic, and what can be
- * edited.
+ * The selected run, port or box, or the show: what can be edited, of the show as it is now, and
+ * below it the figures of the last plan with their arithmetic. A new plan touches only the figures:
+ * what is being typed stays.
  */
 public final class Inspector extends ScrollPane {
   private static final double WIDTH = 292;
 
   private final Session session;
-  private final VBox content = new VBox(4);
+  private final VBox facts = new VBox(4);
+  private final VBox figures = new VBox(4);
+  private final VBox content = new VBox(4, facts, figures);
+  private VBox into = facts;
   private Optional<Node> first = Optional.empty();
+  private Consumer<Assessment> consequences = plan -> {};
+  private boolean late;
 
   /** An inspector on a session. */
   public Inspector(Session session) {
@@ -59,11 +67,12 @@ public final class Inspector extends ScrollPane {
         .addListener(
             (o, was, now) -> {
               if (now != null) {
-                now.focusOwnerProperty().addListener(f -> reveal());
+                now.focusOwnerProperty().addListener(f -> focusMoved());
               }
             });
-    session.assessment().addListener(o -> refresh());
+    session.document().show().addListener(o -> refresh());
     session.selection().addListener(o -> refresh());
+    session.assessment().addListener(o -> planned());
     refresh();
   }
 
@@ -74,10 +83,52 @@ public final class Inspector extends ScrollPane {
 
   private void refresh() {
     Optional<String> focused = focusedId();
-    content.getChildren().clear();
+    facts.getChildren().clear();
     first = Optional.empty();
-    session.assessment().get().ifPresent(this::fill);
+    consequences = plan -> {};
+    into = facts;
+    session.show().ifPresent(this::fill);
+    figures();
     focused.map(id -> content.lookup("#" + id)).ifPresent(Node::requestFocus);
+  }
+
+  /**
+   * A plan has come: a field among the figures that is being filled in is left until it is done.
+   */
+  private void planned() {
+    late = isTyping();
+    if (!late) {
+      Optional<String> focused = focusedId();
+      figures();
+      focused.map(id -> content.lookup("#" + id)).ifPresent(Node::requestFocus);
+    }
+  }
+
+  private void figures() {
+    late = false;
+    figures.getChildren().clear();
+    into = figures;
+    session.assessment().get().ifPresent(consequences);
+  }
+
+  private boolean isTyping() {
+    Optional<Node> owner = Optional.ofNullable(getScene()).map(javafx.scene.Scene::getFocusOwner);
+    return owner.filter(o -> o instanceof TextInputControl && isIn(o, figures)).isPresent();
+  }
+
+  private static boolean isIn(Node node, Node parent) {
+    Optional<Node> n = Optional.of(node);
+    while (n.isPresent() && n.get() != parent) {
+      n = n.map(Node::getParent);
+    }
+    return n.isPresent();
+  }
+
+  private void focusMoved() {
+    if (late && !isTyping()) {
+      planned();
+    }
+    reveal();
   }
 
   /** Scrolls the field that has the keyboard into sight. */
@@ -97,48 +148,51 @@ public final class Inspector extends ScrollPane {
 
   /** The id of the field that has the keyboard, so that its successor can have it again. */
   private Optional<String> focusedId() {
-    Optional<Node> owner = Optional.ofNullable(getScene()).map(javafx.scene.Scene::getFocusOwner);
-    for (Optional<Node> n = owner; n.isPresent(); n = n.map(Node::getParent)) {
-      if (n.get() == content) {
-        return owner.map(Node::getId);
-      }
-    }
-    return Optional.empty();
+    return Optional.ofNullable(getScene())
+        .map(javafx.scene.Scene::getFocusOwner)
+        .filter(owner -> isIn(owner, content))
+        .map(Node::getId);
   }
 
-  private void place(Assessment plan, Selection.OfPlace place) {
-    PlaceEditor editor = new PlaceEditor(session, plan.reading(), place);
+  private void fill(Show show) {
+    switch (session.selection().get()) {
+      case Selection.Nothing n -> whole(show);
+      case Selection.OfRun r ->
+          show.run(r.name()).ifPresentOrElse(run -> run(show, run), () -> whole(show));
+      case Selection.OfPort p -> port(show, p);
+      case Selection.OfBox b -> box(show, b.controller());
+      case Selection.OfPlace p -> place(show, p);
+    }
+  }
+
+  private void place(Show show, Selection.OfPlace place) {
+    PlaceEditor editor = new PlaceEditor(session, show, place);
     if (!editor.isThere()) {
-      show(plan);
+      whole(show);
       return;
     }
     title(editor.text(), place.kind().text());
     add(editor.rows());
     first = Optional.of(editor.firstField());
-    findings(
-        plan, f -> f.subject().kind() == Subject.Kind.RUN && f.subject().id().equals(place.id()));
+    consequences =
+        plan -> {
+          add(editor.facts(plan.reading()));
+          findings(
+              plan,
+              f -> f.subject().kind() == Subject.Kind.RUN && f.subject().id().equals(place.id()));
+        };
   }
 
-  private void fill(Assessment plan) {
-    Reading reading = plan.reading();
-    switch (session.selection().get()) {
-      case Selection.Nothing n -> show(plan);
-      case Selection.OfRun r ->
-          reading.show().run(r.name()).ifPresentOrElse(run -> run(plan, run), () -> show(plan));
-      case Selection.OfPort p ->
-          reading
-              .port(p.controller(), p.port())
-              .ifPresentOrElse(port -> port(plan, port), () -> show(plan));
-      case Selection.OfBox b -> box(plan, b.controller());
-      case Selection.OfPlace p -> place(plan, p);
-    }
-  }
-
-  private void show(Assessment plan) {
-    title(plan.reading().show().settings().name(), "the show as a whole");
-    ShowEditor editor = new ShowEditor(session, plan.reading().show());
+  private void whole(Show show) {
+    title(show.settings().name(), "the show as a whole");
+    ShowEditor editor = new ShowEditor(session, show);
     add(editor.rows());
+    add(new PlanningEditor(session, show).rows());
     first = Optional.of(editor.firstField());
+    consequences = this::totals;
+  }
+
+  private void totals(Assessment plan) {
     var t = plan.reading().totals();
     figure(
         new Line(
@@ -160,7 +214,6 @@ public final class Inspector extends ScrollPane {
                   + Texts.fixed(usable, 1)
                   + " A"));
     }
-    add(new PlanningEditor(session, plan.reading().show()).rows());
     for (var g : plan.reading().decisions().report().goals()) {
       figure(
           new Line(
@@ -177,12 +230,21 @@ public final class Inspector extends ScrollPane {
     hint("Choose a run, a port or a box, or press Ctrl K and type its name.");
   }
 
-  private void run(Assessment plan, Run run) {
-    var type = plan.reading().show().catalogue().pixelTypesById().get(run.type());
+  private void run(Show show, Run run) {
+    var type = show.catalogue().pixelTypesById().get(run.type());
     title(run.name(), type.name() + run.group().map(g -> " · group " + g).orElse(""));
-    RunEditor editor = new RunEditor(session, plan.reading(), run);
+    RunEditor editor = new RunEditor(session, show, run);
     add(editor.rows());
     first = Optional.of(editor.firstField());
+    consequences =
+        plan -> {
+          editor.planned();
+          // Of an earlier version's run the figures are told; a run that is new has none yet.
+          plan.reading().show().run(run.name()).ifPresent(planned -> ofRun(plan, planned));
+        };
+  }
+
+  private void ofRun(Assessment plan, Run run) {
     add(new HandEditor(session, plan.reading(), run).rows());
     unplaced(plan, run);
     WhyHere.of(plan.reading(), run).forEach(this::figure);
@@ -209,14 +271,19 @@ public final class Inspector extends ScrollPane {
                   e -> {
                     ask.setDisable(true);
                     ask.setText("Trying…");
-                    Thread.ofVirtual()
-                        .start(
-                            () -> {
-                              var found = SmallestChange.of(plan.reading().show(), u);
-                              Platform.runLater(() -> answered(answer, plan, found));
+                    session
+                        .background()
+                        .run(
+                            "looking for the smallest change",
+                            job -> SmallestChange.of(plan.reading().show(), u),
+                            found -> answered(answer, plan, found),
+                            why -> {
+                              ask.setDisable(false);
+                              ask.setText("Try again");
+                              session.say(why);
                             });
                   });
-              content.getChildren().add(answer);
+              into.getChildren().add(answer);
             });
   }
 
@@ -237,8 +304,11 @@ public final class Inspector extends ScrollPane {
           take.setId("smallest-do");
           take.setOnAction(
               e -> {
-                if (session.show().filter(plan.reading().show()::equals).isPresent()) {
-                  session.edit("Done: " + c.text() + ".", c.show());
+                Show asked = plan.reading().show();
+                if (session.show().filter(asked::equals).isPresent()) {
+                  session.edit("Done: " + c.text() + ".", s -> s.equals(asked) ? c.show() : s);
+                } else {
+                  session.say("The show has changed since; ask again.");
                 }
               });
           answer.getChildren().add(take);
@@ -259,6 +329,24 @@ public final class Inspector extends ScrollPane {
         };
   }
 
+  private void port(Show show, Selection.OfPort selected) {
+    boolean known =
+        session
+            .assessment()
+            .get()
+            .flatMap(a -> a.reading().port(selected.controller(), selected.port()))
+            .isPresent();
+    if (!known) {
+      whole(show);
+      return;
+    }
+    consequences =
+        plan ->
+            plan.reading()
+                .port(selected.controller(), selected.port())
+                .ifPresent(port -> port(plan, port));
+  }
+
   private void port(Assessment plan, PortReading port) {
     int runs = port.segments().size();
     title(
@@ -272,11 +360,15 @@ public final class Inspector extends ScrollPane {
         f -> f.subject().kind() == Subject.Kind.SEGMENT && segments.contains(f.subject().id()));
   }
 
-  private void box(Assessment plan, String id) {
+  private void box(Show show, String id) {
     title(id, "controller");
-    BoxEditor editor = new BoxEditor(session, plan.reading(), id);
+    BoxEditor editor = new BoxEditor(session, show, id);
     add(editor.rows());
     first = Optional.of(editor.firstField());
+    consequences = plan -> box(plan, id);
+  }
+
+  private void box(Assessment plan, String id) {
     for (var c : plan.reading().decisions().controllers()) {
       if (c.controller().id().equals(id)) {
         var type =
@@ -330,7 +422,7 @@ public final class Inspector extends ScrollPane {
       label.setMinHeight(Region.USE_PREF_SIZE);
       label.getStyleClass().addAll("note", "note-" + f.severity().id());
       label.setMaxWidth(Double.MAX_VALUE);
-      content.getChildren().add(label);
+      into.getChildren().add(label);
     }
   }
 
@@ -342,18 +434,18 @@ public final class Inspector extends ScrollPane {
     Label sub = new Label(below);
     sub.getStyleClass().add("soft");
     sub.setWrapText(true);
-    content.getChildren().addAll(title, sub);
+    into.getChildren().addAll(title, sub);
   }
 
   private void hint(String text) {
     Label hint = new Label(text);
     hint.getStyleClass().add("soft");
     hint.setWrapText(true);
-    content.getChildren().add(hint);
+    into.getChildren().add(hint);
   }
 
   private void add(List<Node> rows) {
-    content.getChildren().addAll(rows);
+    into.getChildren().addAll(rows);
   }
 
   private void figure(Line line) {
@@ -372,6 +464,6 @@ public final class Inspector extends ScrollPane {
     arithmetic.setMinHeight(Region.USE_PREF_SIZE);
     VBox row = new VBox(1, top, arithmetic);
     row.getStyleClass().add("figure-row");
-    content.getChildren().add(row);
+    into.getChildren().add(row);
   }
 }

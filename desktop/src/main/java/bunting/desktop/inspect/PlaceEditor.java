@@ -8,9 +8,12 @@ import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.Survey;
 import bunting.core.show.Texts;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
-import bunting.desktop.survey.Places;
+import bunting.core.show.edit.Names;
+import bunting.core.show.edit.PlaceEdits;
+import bunting.core.show.edit.PlaceKind;
+import bunting.desktop.session.Document;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,18 +28,18 @@ final class PlaceEditor {
   private final Session session;
   private final Show show;
   private final Selection.OfPlace key;
-  private final Optional<Places.Place> place;
+  private final Optional<PlaceEdits.Place> place;
   private final List<Node> rows = new ArrayList<>();
   private Optional<Field> name = Optional.empty();
 
-  PlaceEditor(Session session, Reading reading, Selection.OfPlace key) {
+  PlaceEditor(Session session, Show show, Selection.OfPlace key) {
     this.session = session;
-    this.show = reading.show();
+    this.show = show;
     this.key = key;
-    this.place = Places.of(show).stream().filter(p -> p.key().equals(key)).findFirst();
+    this.place = PlaceEdits.find(show, key.kind(), key.id());
     place.ifPresent(
         p -> {
-          boolean note = key.kind() == Selection.Kind.NOTE;
+          boolean note = key.kind() == PlaceKind.NOTE;
           Field field =
               new Field(
                   note ? "Words" : "Name", "edit-name", note ? p.text() : key.id(), "", this::name);
@@ -47,11 +50,10 @@ final class PlaceEditor {
                   .node());
           rows.add(
               new Field("Up", "edit-y", Texts.number(p.at().y()), "m", t -> move(t, false)).node());
-          if (key.kind() == Selection.Kind.OUTLET) {
+          if (key.kind() == PlaceKind.OUTLET) {
             rows.add(Field.row("Circuit", circuits(), ""));
           }
           rows.addAll(new LightEditor(session, show, key).rows());
-          facts(reading).forEach(t -> rows.add(words(t)));
         });
   }
 
@@ -62,16 +64,21 @@ final class PlaceEditor {
     return label;
   }
 
-  private List<String> facts(Reading reading) {
+  /** What a plan says of it. */
+  List<Node> facts(Reading reading) {
+    return said(reading).stream().<Node>map(PlaceEditor::words).toList();
+  }
+
+  private List<String> said(Reading reading) {
     List<String> facts = new ArrayList<>();
     for (OtherReading.Set s : reading.others().sets()) {
-      if (key.kind() == Selection.Kind.SET && s.set().name().equals(key.id())) {
+      if (key.kind() == PlaceKind.SET && s.set().name().equals(key.id())) {
         facts.add(LightExplanations.amps(s));
         facts.add("Board " + s.output().dimmer() + ", " + LightExplanations.place(s));
       }
     }
     for (OtherReading.Chain c : reading.others().chains()) {
-      if (key.kind() == Selection.Kind.BULBS && c.chain().strings().contains(key.id())) {
+      if (key.kind() == PlaceKind.BULBS && c.chain().strings().contains(key.id())) {
         facts.add("Chain " + c.chain().id() + ": " + String.join(", ", c.chain().strings()));
         facts.add(LightExplanations.amps(c));
       }
@@ -96,51 +103,40 @@ final class PlaceEditor {
             (o, before, now) ->
                 session.edit(
                     key.id() + " is on " + now + ".",
-                    show.withSurvey(
-                        survey.withOutlets(
-                            survey.outlets().stream()
-                                .map(
-                                    x ->
-                                        x.id().equals(key.id())
-                                            ? new Survey.Outlet(
-                                                x.id(),
-                                                x.at(),
-                                                Optional.of(now).filter(c -> !c.equals(NO_CIRCUIT)))
-                                            : x)
-                                .toList()))));
+                    s ->
+                        PlaceEdits.onCircuit(
+                            s, key.id(), Optional.of(now).filter(c -> !c.equals(NO_CIRCUIT)))));
     return box;
   }
 
   private Optional<String> name(String text) {
-    boolean note = key.kind() == Selection.Kind.NOTE;
-    if (text.isEmpty() || text.length() > 200) {
+    boolean note = key.kind() == PlaceKind.NOTE;
+    if (!Names.sound(text)) {
       return Optional.of("Give it a name of 1 to 200 characters.");
     }
-    boolean taken =
-        show.run(text).isPresent()
-            || Places.of(show).stream()
-                .anyMatch(p -> p.key().id().equals(text) && !p.key().equals(key));
-    if (taken && !note) {
+    Document.Outcome outcome =
+        session.edit(
+            text + " has its name.", s -> PlaceEdits.renamed(s, key.kind(), key.id(), text));
+    if (outcome instanceof Document.Outcome.Same && !note) {
       return Optional.of("Something has that name already.");
     }
-    Point at = place.orElseThrow().at();
     if (!note) {
       session.selection().set(new Selection.OfPlace(key.kind(), text));
     }
-    session.edit(text + " has its name.", Places.changed(show, key, text, at));
     return Optional.empty();
   }
 
   private Optional<String> move(String text, boolean across) {
     Optional<Double> value = Numbers.signed(text).filter(v -> Math.abs(v) <= 100_000);
-    Point at = place.orElseThrow().at();
-    value.ifPresent(
-        v ->
-            session.edit(
-                key.id() + " was moved.",
-                Places.changed(
-                    show, key, key.id(), across ? new Point(v, at.y()) : new Point(at.x(), v))));
+    value.ifPresent(v -> session.edit(key.id() + " was moved.", s -> movedTo(s, v, across)));
     return value.isPresent() ? Optional.empty() : Optional.of("Give metres, such as 3.5.");
+  }
+
+  private Show movedTo(Show now, double metres, boolean across) {
+    return PlaceEdits.find(now, key.kind(), key.id())
+        .map(p -> across ? new Point(metres, p.at().y()) : new Point(p.at().x(), metres))
+        .map(to -> PlaceEdits.movedTo(now, key.kind(), key.id(), to))
+        .orElse(now);
   }
 
   boolean isThere() {
@@ -148,7 +144,7 @@ final class PlaceEditor {
   }
 
   String text() {
-    return place.map(Places.Place::text).orElse("");
+    return place.map(PlaceEdits.Place::text).orElse("");
   }
 
   List<Node> rows() {

@@ -5,7 +5,7 @@ import bunting.core.show.Planning;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.desktop.look.Choices;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -92,7 +92,8 @@ final class PlanningEditor {
   }
 
   private void change(String what, UnaryOperator<Planning> change) {
-    session.edit(what, show.withAllotting(show.allotting().with(change.apply(planning))));
+    session.edit(
+        what, s -> s.withAllotting(s.allotting().with(change.apply(s.allotting().planning()))));
   }
 
   /** A change by a number. */

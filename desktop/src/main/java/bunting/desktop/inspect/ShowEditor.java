@@ -4,11 +4,11 @@ import bunting.core.show.Show;
 import bunting.core.show.ShowSettings;
 import bunting.core.show.Texts;
 import bunting.core.show.Underlay;
-import bunting.desktop.model.Session;
+import bunting.core.show.edit.Names;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.DoubleFunction;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
@@ -16,13 +16,11 @@ import javafx.scene.control.Label;
 /** What is edited of the show as a whole. */
 final class ShowEditor {
   private final Session session;
-  private final Show show;
   private final List<Node> rows = new ArrayList<>();
   private final Field name;
 
   ShowEditor(Session session, Show show) {
     this.session = session;
-    this.show = show;
     ShowSettings now = show.settings();
     name = new Field("Name", "edit-show-name", now.name(), "", this::name);
     rows.add(name.node());
@@ -42,7 +40,7 @@ final class ShowEditor {
             (o, before, on) ->
                 session.edit(
                     on ? "Lengths in feet." : "Lengths in metres.",
-                    show.withSurvey(show.survey().withFeet(on))));
+                    s -> s.withSurvey(s.survey().withFeet(on))));
     rows.add(Field.row("Lengths", feet, ""));
     show.survey().underlay().ifPresent(this::underlay);
   }
@@ -56,8 +54,8 @@ final class ShowEditor {
     picture.setWrapText(true);
     picture.getStyleClass().add("heading-small");
     rows.add(picture);
-    rows.add(number("Shows", "edit-opacity", u.opacityPercent(), "%", 0, 100, u::dimmedTo));
-    rows.add(number("Turned", "edit-turn", u.turnDeg(), "°", -360, 360, u::turnedTo));
+    rows.add(number("Shows", "edit-opacity", u.opacityPercent(), "%", 0, 100, Underlay::dimmedTo));
+    rows.add(number("Turned", "edit-turn", u.turnDeg(), "°", -360, 360, Underlay::turnedTo));
     rows.add(
         number(
             "Left edge",
@@ -66,7 +64,7 @@ final class ShowEditor {
             "m",
             -100_000,
             100_000,
-            v -> u.moved(v - u.origin().x(), 0)));
+            (now, v) -> now.moved(v - now.origin().x(), 0)));
     rows.add(
         number(
             "Lower edge",
@@ -75,7 +73,12 @@ final class ShowEditor {
             "m",
             -100_000,
             100_000,
-            v -> u.moved(0, v - u.origin().y())));
+            (now, v) -> now.moved(0, v - now.origin().y())));
+  }
+
+  /** A change of the picture by a number. */
+  private interface ByNumber {
+    Underlay apply(Underlay now, double value);
   }
 
   private Node number(
@@ -85,7 +88,7 @@ final class ShowEditor {
       String unit,
       double least,
       double most,
-      DoubleFunction<Underlay> change) {
+      ByNumber change) {
     return new Field(
             label,
             id,
@@ -97,8 +100,11 @@ final class ShowEditor {
                   d ->
                       session.edit(
                           "The picture lies otherwise.",
-                          show.withSurvey(
-                              show.survey().withUnderlay(Optional.of(change.apply(d))))));
+                          s ->
+                              s.withSurvey(
+                                  s.survey()
+                                      .withUnderlay(
+                                          s.survey().underlay().map(u -> change.apply(u, d))))));
               return v.isPresent()
                   ? Optional.empty()
                   : Optional.of(
@@ -112,21 +118,11 @@ final class ShowEditor {
   }
 
   private Optional<String> name(String text) {
-    if (text.isEmpty() || text.length() > 200) {
+    if (!Names.sound(text)) {
       return Optional.of("Give it a name of 1 to 200 characters.");
     }
-    ShowSettings s = show.settings();
     session.edit(
-        "The show is called " + text + ".",
-        show.withSettings(
-            new ShowSettings(
-                text,
-                s.mainsVolts(),
-                s.targetFps(),
-                s.brightnessPercent(),
-                s.supplyLoadPercentMax(),
-                s.fuseMargin(),
-                s.minVoltsPercent())));
+        "The show is called " + text + ".", s -> s.withSettings(s.settings().withName(text)));
     return Optional.empty();
   }
 
@@ -136,7 +132,7 @@ final class ShowEditor {
         v ->
             session.edit(
                 "Brightness " + Texts.number(v) + " %.",
-                show.withSettings(show.settings().withBrightness(v))));
+                s -> s.withSettings(s.settings().withBrightness(v))));
     return value.isPresent() ? Optional.empty() : Optional.of("Give a number from 0 to 100.");
   }
 

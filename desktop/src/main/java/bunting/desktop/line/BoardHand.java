@@ -2,7 +2,7 @@ package bunting.desktop.line;
 
 import bunting.core.plan.Assessment;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -56,7 +56,7 @@ final class BoardHand {
         .ifPresent(
             d -> {
               if (d.fits()) {
-                session.edit(d.name() + " px hangs on " + d.place() + ", by hand.", d.moved());
+                session.edit(d.name() + " px hangs on " + d.place() + ", by hand.", d::moved);
               } else {
                 session.say(d.name() + " px, " + d.place() + ": " + d.text() + ".");
               }

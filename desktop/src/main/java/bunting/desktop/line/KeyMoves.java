@@ -5,8 +5,8 @@ import bunting.core.assess.SegmentReading;
 import bunting.core.plan.ByHand;
 import bunting.core.ports.BoxLoads;
 import bunting.core.show.Segment;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.input.KeyCode;
@@ -49,7 +49,7 @@ final class KeyMoves {
     if (to >= 1 && to <= chain) {
       session.edit(
           s.run() + " is in place " + to + " of its line, by hand.",
-          ByHand.move(reading, s.run(), s.firstPixel(), s.controller(), s.port(), to));
+          now -> ByHand.move(now, reading, s.run(), s.firstPixel(), s.controller(), s.port(), to));
     } else {
       session.say(s.run() + " is at the end of its line already.");
     }
@@ -72,9 +72,13 @@ final class KeyMoves {
                 ids.get(box),
                 port);
         if (fit.hindrance().isEmpty()) {
+          String id = ids.get(box);
+          int number = port;
           session.edit(
-              s.run() + " hangs on " + ids.get(box) + " port " + port + ", by hand.",
-              ByHand.move(reading, s.run(), s.firstPixel(), ids.get(box), port, Integer.MAX_VALUE));
+              s.run() + " hangs on " + id + " port " + number + ", by hand.",
+              now ->
+                  ByHand.move(
+                      now, reading, s.run(), s.firstPixel(), id, number, Integer.MAX_VALUE));
           return true;
         }
         why = ids.get(box) + " port " + port + ": " + fit.hindrance().get();

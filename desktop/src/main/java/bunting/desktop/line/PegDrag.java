@@ -104,7 +104,7 @@ final class PegDrag {
     if (reading.totals().pixels() > PIXELS_FOR_TRIAL) {
       return "";
     }
-    Show moved = moved();
+    Show moved = moved(reading.show());
     Reading trial = Reading.of(moved, Planner.sketch(moved));
     Optional<PortReading> port = trial.port(overBox, overPort);
     if (trial.decisions().unplaced().stream().anyMatch(u -> u.run().equals(run.name()))) {
@@ -117,9 +117,9 @@ final class PegDrag {
         .orElse("");
   }
 
-  /** The show with the pennant on the peg under the hand. */
-  Show moved() {
-    return ByHand.move(reading, run.name(), first, overBox, overPort, overPosition);
+  /** A show with the pennant on the peg under the hand. */
+  Show moved(Show now) {
+    return ByHand.move(now, reading, run.name(), first, overBox, overPort, overPosition);
   }
 
   boolean isOverPeg() {

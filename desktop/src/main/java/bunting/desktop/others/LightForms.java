@@ -1,17 +1,18 @@
 package bunting.desktop.others;
 
 import bunting.core.show.BulbString;
-import bunting.core.show.OtherLoads;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
-import bunting.desktop.survey.SurveyEdits;
-import java.util.ArrayList;
-import java.util.List;
+import bunting.core.show.edit.Names;
+import bunting.core.show.edit.PlaceEdits;
+import bunting.core.show.edit.PlaceKind;
+import bunting.desktop.session.Document;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -66,13 +67,7 @@ final class LightForms {
                   new Point(0, 0),
                   OptionalDouble.empty(),
                   Optional.empty());
-          List<PlainSet> sets = new ArrayList<>(show.others().plainSets());
-          sets.add(set);
-          add(
-              show,
-              set.name(),
-              new OtherLoads(sets, show.others().bulbStrings()),
-              Selection.Kind.SET);
+          add(set.name(), s -> PlaceEdits.withSet(s, set), PlaceKind.SET);
           clear(name, volts, watts, channels);
         };
     add.setOnAction(e -> work.run());
@@ -110,13 +105,7 @@ final class LightForms {
                   a.get(),
                   number(length).orElse(0.0),
                   new Point(0, 0));
-          List<BulbString> strings = new ArrayList<>(show.others().bulbStrings());
-          strings.add(string);
-          add(
-              show,
-              string.name(),
-              new OtherLoads(show.others().plainSets(), strings),
-              Selection.Kind.BULBS);
+          add(string.name(), s -> PlaceEdits.withString(s, string), PlaceKind.BULBS);
           clear(name, bulbs, watts, cord, length);
         };
     add.setOnAction(e -> work.run());
@@ -140,13 +129,8 @@ final class LightForms {
 
   private static String named(Show show, TextField field, String stem) {
     String text = field.getText().strip();
-    boolean taken =
-        text.isEmpty()
-            || text.length() > 200
-            || show.run(text).isPresent()
-            || show.others().plainSets().stream().anyMatch(s -> s.name().equals(text))
-            || show.others().bulbStrings().stream().anyMatch(s -> s.name().equals(text));
-    return taken ? SurveyEdits.freeName(show, text.isEmpty() ? stem : text) : text;
+    boolean free = Names.sound(text) && !Names.isLight(show, text);
+    return free ? text : Names.free(show, text.isEmpty() ? stem : text);
   }
 
   private static Optional<Double> number(TextField field) {
@@ -156,10 +140,14 @@ final class LightForms {
         : Optional.empty();
   }
 
-  private void add(Show show, String name, OtherLoads loads, Selection.Kind kind) {
+  private void add(String name, UnaryOperator<Show> change, PlaceKind kind) {
     problem.setText("");
-    session.edit(
-        name + " was added; drag it to its place on the elevation.", show.withOthers(loads));
-    session.selection().set(new Selection.OfPlace(kind, name));
+    Document.Outcome outcome =
+        session.edit(name + " was added; drag it to its place on the elevation.", change);
+    switch (outcome) {
+      case Document.Outcome.Refused r -> problem.setText(r.why());
+      case Document.Outcome.Done d -> session.selection().set(new Selection.OfPlace(kind, name));
+      case Document.Outcome.Same s -> {}
+    }
   }
 }

@@ -4,8 +4,9 @@ import bunting.core.assess.OtherReading;
 import bunting.core.explain.LightExplanations;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Texts;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.core.show.edit.PlaceKind;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -126,11 +127,11 @@ public final class OthersView extends VBox {
 
   private Node set(OtherReading.Set s) {
     return row(
-        link(s.set().name(), Selection.Kind.SET),
+        link(s.set().name(), PlaceKind.SET),
         soft(LightExplanations.amps(s) + " · " + LightExplanations.place(s)));
   }
 
-  private Hyperlink link(String name, Selection.Kind kind) {
+  private Hyperlink link(String name, PlaceKind kind) {
     Hyperlink link = new Hyperlink(name);
     link.setOnAction(e -> session.selection().set(new Selection.OfPlace(kind, name)));
     return link;
@@ -139,7 +140,7 @@ public final class OthersView extends VBox {
   private Node chain(OtherReading.Chain c) {
     HBox strings = row(soft(c.chain().id()));
     for (String name : c.chain().strings()) {
-      strings.getChildren().add(link(name, Selection.Kind.BULBS));
+      strings.getChildren().add(link(name, PlaceKind.BULBS));
     }
     strings.getChildren().add(soft(LightExplanations.amps(c)));
     return strings;

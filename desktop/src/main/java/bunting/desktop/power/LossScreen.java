@@ -4,11 +4,10 @@ import bunting.core.assess.Reading;
 import bunting.core.show.Texts;
 import bunting.core.whatif.Outcome;
 import bunting.core.whatif.WhatIf;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringWrapper;
@@ -140,17 +139,23 @@ public final class LossScreen extends VBox {
     int number = ++asked;
     busy.set(true);
     summary.setText("Every loss is being tried…");
-    Thread.ofVirtual()
-        .start(
-            () -> {
-              List<Outcome> all = new WhatIf(now.get()).all();
-              Platform.runLater(
-                  () -> {
-                    if (number == asked) {
-                      busy.set(false);
-                      take(all);
-                    }
-                  });
+    session
+        .background()
+        .run(
+            "trying every loss",
+            job -> new WhatIf(now.get()).all(),
+            all -> {
+              if (number == asked) {
+                busy.set(false);
+                take(all);
+              }
+            },
+            why -> {
+              if (number == asked) {
+                busy.set(false);
+                of = Optional.empty();
+                summary.setText(why);
+              }
             });
   }
 

@@ -11,10 +11,10 @@ import bunting.core.show.Show;
 import bunting.core.whatif.Loss;
 import bunting.core.whatif.Outcome;
 import bunting.core.whatif.WhatIf;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Document;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
@@ -111,16 +111,7 @@ final class PowerModel {
       return;
     }
     Reading plan = base.get();
-    Show show = plan.show();
-    if (brightness.isPresent()) {
-      show = show.withSettings(show.settings().withBrightness(brightness.getAsDouble()));
-    }
-    if (trim.isPresent() && port().isPresent()) {
-      double volts = port().get().box().volts();
-      show =
-          show.withWiring(
-              show.wiring().with(show.wiring().conductors().withTrim(volts, trim.getAsDouble())));
-    }
+    Show show = tried(plan.show(), brightness, trim, port().map(p -> p.box().volts()));
     Reading trial = Reading.of(show, hand.apply(plan.decisions()), plan);
     if (loss.isPresent()) {
       outcome = Optional.of(new WhatIf(trial).lose(loss.get()));
@@ -128,6 +119,22 @@ final class PowerModel {
       trial = Reading.of(show, without, trial);
     }
     shown.set(Optional.of(trial));
+  }
+
+  /** A show at another brightness, with the supplies of some volts trimmed. */
+  private static Show tried(
+      Show show, OptionalDouble percent, OptionalDouble volts, Optional<Double> nominal) {
+    Show next = show;
+    if (percent.isPresent()) {
+      next = next.withSettings(next.settings().withBrightness(percent.getAsDouble()));
+    }
+    if (volts.isPresent() && nominal.isPresent()) {
+      next =
+          next.withWiring(
+              next.wiring()
+                  .with(next.wiring().conductors().withTrim(nominal.get(), volts.getAsDouble())));
+    }
+    return next;
   }
 
   private static Decisions without(Reading reading, Loss loss) {
@@ -273,12 +280,10 @@ final class PowerModel {
     }
     Reading plan = base().orElseThrow();
     Reading trial = Reading.of(plan.show(), hand.apply(plan.decisions()), plan);
-    Show next = Posts.keep(trial, island.get(), touched);
     loss = Optional.empty();
-    if (next.equals(plan.show())) {
+    Document.Outcome outcome = session.edit(what, s -> Posts.keep(s, trial, island.get(), touched));
+    if (!(outcome instanceof Document.Outcome.Done)) {
       forget();
-    } else {
-      session.edit(what, next);
     }
   }
 
@@ -313,18 +318,26 @@ final class PowerModel {
     base()
         .ifPresent(
             r -> {
-              Show next = r.show();
-              for (IslandReading island : r.islands()) {
-                boolean here =
-                    port()
-                        .filter(
-                            p ->
-                                p.controller().equals(island.controller())
-                                    && p.port() == island.port())
-                        .isPresent();
-                next = here ? Posts.release(next, island) : next;
-              }
-              session.edit("The planner sets the posts of this line again.", next);
+              List<IslandReading> here =
+                  r.islands().stream()
+                      .filter(
+                          i ->
+                              port()
+                                  .filter(
+                                      p ->
+                                          p.controller().equals(i.controller())
+                                              && p.port() == i.port())
+                                  .isPresent())
+                      .toList();
+              session.edit(
+                  "The planner sets the posts of this line again.",
+                  s -> {
+                    Show next = s;
+                    for (IslandReading island : here) {
+                      next = Posts.release(next, island);
+                    }
+                    return next;
+                  });
             });
   }
 
@@ -347,9 +360,11 @@ final class PowerModel {
 
   /** Plans the show for what the sliders try. */
   void decideTrial() {
-    Reading trial = Objects.requireNonNull(shown.get().orElse(null));
+    OptionalDouble percent = brightness;
+    OptionalDouble volts = trim;
+    Optional<Double> nominal = port().map(p -> p.box().volts());
     session.edit(
-        brightness.isPresent() ? "Designed for another brightness." : "Supplies are trimmed.",
-        trial.show());
+        percent.isPresent() ? "Designed for another brightness." : "Supplies are trimmed.",
+        s -> tried(s, percent, volts, nominal));
   }
 }

@@ -4,7 +4,7 @@ import bunting.core.assess.PortReading;
 import bunting.core.show.Texts;
 import bunting.core.whatif.Loss;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

@@ -6,10 +6,9 @@ import bunting.core.explain.PowerExplanations;
 import bunting.core.plan.SchoolTable;
 import bunting.core.show.Texts;
 import bunting.core.whatif.Outcome;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Optional;
-import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -49,7 +48,7 @@ public final class PowerSide extends ScrollPane {
     setContent(content);
     model.shown().addListener(o -> refresh());
     model.feed().addListener(o -> refresh());
-    session.assessment().addListener(o -> ways());
+    session.document().show().addListener(o -> ways());
     sceneProperty().addListener(o -> refresh());
     refresh();
     ways();
@@ -175,17 +174,22 @@ public final class PowerSide extends ScrollPane {
     }
     Reading reading = base.get();
     var at = model.port().get();
-    Thread.ofVirtual()
-        .start(
-            () -> {
-              List<SchoolTable.Row> rows = SchoolTable.of(reading, at);
-              Platform.runLater(
-                  () -> {
-                    if (number == asked) {
-                      busy = false;
-                      show(rows);
-                    }
-                  });
+    session
+        .background()
+        .run(
+            "comparing schools of injection",
+            job -> SchoolTable.of(reading, at),
+            rows -> {
+              if (number == asked) {
+                busy = false;
+                show(rows);
+              }
+            },
+            why -> {
+              if (number == asked) {
+                busy = false;
+                schools.getChildren().setAll(heading("Schools on this line"), wrapped(why));
+              }
             });
   }
 

@@ -10,11 +10,11 @@ import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import bunting.desktop.look.Choices;
 import bunting.desktop.look.Palette;
+import bunting.desktop.session.Background;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
-import javafx.application.Platform;
 import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -33,6 +33,7 @@ public final class QuickSheet extends VBox {
   private static final double LABEL = 128;
   private static final int PIXELS_MAX = 5000;
 
+  private final Background background;
   private final ObservableValue<Palette> palette;
   private final ComboBox<PixelType> type = new ComboBox<>();
   private final ComboBox<Wire> wire = new ComboBox<>();
@@ -50,8 +51,9 @@ public final class QuickSheet extends VBox {
   private boolean busy;
 
   /** A sheet with a 5 m strip on it. */
-  public QuickSheet(ObservableValue<Palette> palette) {
+  public QuickSheet(Background background, ObservableValue<Palette> palette) {
     super(10);
+    this.background = background;
     this.palette = palette;
     getStyleClass().add("sheet");
     Label title = new Label("Quick sheet: how far can I go with this strip and this wire?");
@@ -186,20 +188,28 @@ public final class QuickSheet extends VBox {
     int number = ++asked;
     busy = true;
     answer.setText("Solving…");
-    Thread.ofVirtual()
-        .start(
-            () -> {
-              Optional<FeedPlaces.Found> best = FeedPlaces.fewest(sites(t, w, n), least, n);
-              int one = farthest(t, w, least, false);
-              int both = farthest(t, w, least, true);
-              Platform.runLater(
-                  () -> {
-                    if (number == asked) {
-                      take(t, w, best, one, both);
-                    }
-                  });
-            });
+    background.run(
+        "solving a line",
+        job ->
+            new Solved(
+                FeedPlaces.fewest(sites(t, w, n), least, n),
+                farthest(t, w, least, false),
+                farthest(t, w, least, true)),
+        solved -> {
+          if (number == asked) {
+            take(t, w, solved.best(), solved.one(), solved.both());
+          }
+        },
+        why -> {
+          if (number == asked) {
+            busy = false;
+            answer.setText(why);
+          }
+        });
   }
+
+  /** The fewest feeds, and how far one end alone and both ends reach. */
+  private record Solved(Optional<FeedPlaces.Found> best, int one, int both) {}
 
   /** The most pixels that hold when they are fed at the front alone, or at both ends. */
   private int farthest(PixelType t, Wire w, double least, boolean bothEnds) {

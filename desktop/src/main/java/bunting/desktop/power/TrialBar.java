@@ -6,7 +6,7 @@ import bunting.core.plan.Posts;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import bunting.desktop.look.Choices;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;

@@ -4,11 +4,10 @@ import bunting.core.show.Conductors;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Show;
-import bunting.core.show.ShowSettings;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import bunting.desktop.look.Choices;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -90,12 +89,13 @@ final class WaysEditor {
             150,
             v ->
                 copper(
-                    c.with(
-                        v,
-                        c.fuseMilliohms(),
-                        c.connectorMilliohms(),
-                        c.boardMilliohms(),
-                        c.inputM()))));
+                    k ->
+                        k.with(
+                            v,
+                            k.fuseMilliohms(),
+                            k.connectorMilliohms(),
+                            k.boardMilliohms(),
+                            k.inputM()))));
     rows.add(
         number(
             "Fuse",
@@ -106,8 +106,13 @@ final class WaysEditor {
             1000,
             v ->
                 copper(
-                    c.with(
-                        c.celsius(), v, c.connectorMilliohms(), c.boardMilliohms(), c.inputM()))));
+                    k ->
+                        k.with(
+                            k.celsius(),
+                            v,
+                            k.connectorMilliohms(),
+                            k.boardMilliohms(),
+                            k.inputM()))));
     rows.add(
         number(
             "Contact",
@@ -117,7 +122,10 @@ final class WaysEditor {
             0,
             1000,
             v ->
-                copper(c.with(c.celsius(), c.fuseMilliohms(), v, c.boardMilliohms(), c.inputM()))));
+                copper(
+                    k ->
+                        k.with(
+                            k.celsius(), k.fuseMilliohms(), v, k.boardMilliohms(), k.inputM()))));
     rows.add(
         number(
             "Board path",
@@ -128,8 +136,13 @@ final class WaysEditor {
             1000,
             v ->
                 copper(
-                    c.with(
-                        c.celsius(), c.fuseMilliohms(), c.connectorMilliohms(), v, c.inputM()))));
+                    k ->
+                        k.with(
+                            k.celsius(),
+                            k.fuseMilliohms(),
+                            k.connectorMilliohms(),
+                            v,
+                            k.inputM()))));
     rows.add(row("Board input", input(c), ""));
     rows.add(
         number(
@@ -141,18 +154,19 @@ final class WaysEditor {
             1000,
             v ->
                 copper(
-                    c.with(
-                        c.celsius(),
-                        c.fuseMilliohms(),
-                        c.connectorMilliohms(),
-                        c.boardMilliohms(),
-                        v))));
+                    k ->
+                        k.with(
+                            k.celsius(),
+                            k.fuseMilliohms(),
+                            k.connectorMilliohms(),
+                            k.boardMilliohms(),
+                            v))));
     rows.add(
         check(
             "copper-brain",
             "boards on the pixels' supply",
             c.brainOnBank(),
-            on -> copper(c.withBrainOnBank(on))));
+            on -> copper(k -> k.withBrainOnBank(on))));
     Label other =
         new Label(
             "We cut V+ between supplies and join ground and data. Some join V+ of similar supplies;"
@@ -183,7 +197,8 @@ final class WaysEditor {
     }
     Choices.named(box, Input::text);
     box.setValue(new Input(c.inputWires(), c.inputWire()));
-    box.valueProperty().addListener((o, was, now) -> copper(c.withInput(now.wires(), now.size())));
+    box.valueProperty()
+        .addListener((o, was, now) -> copper(k -> k.withInput(now.wires(), now.size())));
     return box;
   }
 
@@ -224,30 +239,25 @@ final class WaysEditor {
     box.valueProperty()
         .addListener(
             (o, was, chosen) -> {
-              ShowSettings s = show.settings();
-              ShowSettings next =
-                  new ShowSettings(
-                      s.name(),
-                      s.mainsVolts(),
-                      s.targetFps(),
-                      s.brightnessPercent(),
-                      chosen.percent(),
-                      s.fuseMargin(),
-                      s.minVoltsPercent());
               session.edit(
                   "Headroom: " + chosen.text() + ".",
-                  show.withSettings(next)
-                      .withWiring(show.wiring().with(w.withNextSizeUp(chosen.nextSize()))));
+                  s ->
+                      s.withSettings(s.settings().withSupplyLoad(chosen.percent()))
+                          .withWiring(
+                              s.wiring()
+                                  .with(s.wiring().ways().withNextSizeUp(chosen.nextSize()))));
             });
     return box;
   }
 
   private void ways(String what, UnaryOperator<PowerWays> change) {
-    session.edit(what, show.withWiring(show.wiring().with(change.apply(show.wiring().ways()))));
+    session.edit(what, s -> s.withWiring(s.wiring().with(change.apply(s.wiring().ways()))));
   }
 
-  private void copper(Conductors next) {
-    session.edit("What is known of copper and joints.", show.withWiring(show.wiring().with(next)));
+  private void copper(UnaryOperator<Conductors> change) {
+    session.edit(
+        "What is known of copper and joints.",
+        s -> s.withWiring(s.wiring().with(change.apply(s.wiring().conductors()))));
   }
 
   private static CheckBox check(

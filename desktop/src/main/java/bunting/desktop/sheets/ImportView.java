@@ -3,7 +3,7 @@ package bunting.desktop.sheets;
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
 import bunting.desktop.look.Choices;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
 import bunting.files.SheetField;
 import bunting.files.SheetImport;
@@ -190,13 +190,12 @@ public final class ImportView extends VBox {
 
   private void take(boolean whole) {
     SheetImport read = sheet.orElseThrow();
-    Show next = whole ? read.taken() : read.added();
     long count = preview.stream().filter(SheetImport.Row::sound).count();
     close.run();
     if (session.show().isPresent()) {
-      session.edit(count + " runs were taken in.", next);
+      session.edit(count + " runs were taken in.", s -> whole ? read.taken(s) : read.added(s));
     } else {
-      session.start(next, Optional.empty());
+      session.start(read.taken(Show.of(List.of())));
     }
   }
 

@@ -5,12 +5,10 @@ import bunting.core.show.Texts;
 import bunting.core.stock.CutList;
 import bunting.core.stock.Piece;
 import bunting.desktop.look.LensPalette;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Background;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.Optional;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.geometry.Pos;
@@ -32,13 +30,7 @@ public final class CutView extends VBox {
   private final Session session;
   private final VBox body = new VBox(18);
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
-  private final ExecutorService worker =
-      Executors.newSingleThreadExecutor(
-          r -> {
-            Thread thread = new Thread(r, "cutting");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final Background.Lane cutting;
   private Optional<Show> cut = Optional.empty();
   private int number;
 
@@ -46,6 +38,7 @@ public final class CutView extends VBox {
   public CutView(Session session) {
     super(10);
     this.session = session;
+    this.cutting = session.background().lane();
     setId("cut");
     getStyleClass().add("sheet");
     setFocusTraversable(true);
@@ -62,7 +55,7 @@ public final class CutView extends VBox {
     scroll.getStyleClass().add("plain-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(title, how, scroll);
-    session.assessment().addListener(o -> refresh());
+    session.document().show().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());
   }
 
@@ -83,6 +76,7 @@ public final class CutView extends VBox {
     stop.setOnAction(
         e -> {
           number++;
+          cutting.abandon();
           busy.set(false);
           cut = Optional.empty();
           body.getChildren().setAll(new Label("Stopped. Choose Cut list again to cut."));
@@ -90,16 +84,21 @@ public final class CutView extends VBox {
     body.getChildren()
         .setAll(new HBox(10, new Label("Looking for the least waste…"), new ProgressBar(), stop));
     Show of = show.get();
-    worker.execute(
-        () -> {
-          CutList list = CutList.of(of);
-          Platform.runLater(
-              () -> {
-                if (mine == number) {
-                  busy.set(false);
-                  fill(of, list);
-                }
-              });
+    cutting.submit(
+        "cutting reels",
+        job -> CutList.of(of),
+        list -> {
+          if (mine == number) {
+            busy.set(false);
+            fill(of, list);
+          }
+        },
+        why -> {
+          busy.set(false);
+          cut = Optional.empty();
+          Button again = new Button("Try again");
+          again.setOnAction(e -> refresh());
+          body.getChildren().setAll(new Label(why), again);
         });
   }
 

@@ -5,13 +5,15 @@ import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.show.Workshop;
 import bunting.core.stock.CutList;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Document;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -52,19 +54,14 @@ final class OrderBox extends VBox {
                 "spare-" + kind.id(),
                 Texts.number(shop.spare(kind.id())),
                 "% = " + type.sparePixels() + " px",
-                t -> spare(show, kind, t)),
-            field(
-                "Packs",
-                "packs-" + kind.id(),
-                packs(shop, kind),
-                "px each",
-                t -> packs(show, kind, t)),
+                t -> spare(kind, t)),
+            field("Packs", "packs-" + kind.id(), packs(shop, kind), "px each", t -> packs(kind, t)),
             field(
                 "Rests",
                 "rests-" + kind.id(),
                 rests(shop, kind),
                 "px that you have",
-                t -> rests(show, kind, t)));
+                t -> rests(kind, t)));
   }
 
   private static String packs(Workshop shop, PixelType type) {
@@ -104,51 +101,54 @@ final class OrderBox extends VBox {
     return row;
   }
 
-  private boolean edit(Show show, String what, Workshop shop) {
-    session.edit(what, show.withWorkshop(shop));
-    return true;
+  private boolean edit(String what, UnaryOperator<Workshop> change) {
+    Document.Outcome outcome = session.edit(what, s -> s.withWorkshop(change.apply(s.workshop())));
+    return !(outcome instanceof Document.Outcome.Refused);
   }
 
-  private boolean spare(Show show, PixelType type, String text) {
+  private boolean spare(PixelType type, String text) {
     if (!text.matches("\\d{1,3}([.,]\\d)?")) {
       session.say("Give the spares in percent, such as 5.");
       return false;
     }
-    Map<String, Double> spares = new TreeMap<>(show.workshop().sparePercent());
-    spares.put(type.id(), Double.valueOf(text.replace(',', '.')));
     return edit(
-        show,
         type.name() + ": " + text + " % spares.",
-        new Workshop(show.workshop().packs(), show.workshop().rests(), spares));
+        w -> {
+          Map<String, Double> spares = new TreeMap<>(w.sparePercent());
+          spares.put(type.id(), Double.valueOf(text.replace(',', '.')));
+          return new Workshop(w.packs(), w.rests(), spares);
+        });
   }
 
-  private boolean packs(Show show, PixelType type, String text) {
+  private boolean packs(PixelType type, String text) {
     Optional<List<StockText.Item>> items = StockText.parse(text);
     if (items.isEmpty()) {
       session.say("Give the pixels of a pack, with its price if you like: 150, 300 at 18.50.");
       return false;
     }
-    List<Workshop.Pack> packs = new ArrayList<>(show.workshop().packs());
-    packs.removeIf(p -> p.pixelType().equals(type.id()));
-    items.get().forEach(i -> packs.add(new Workshop.Pack(type.id(), i.pixels(), i.cost())));
     return edit(
-        show,
         type.name() + " comes in packs of " + text + " px.",
-        new Workshop(packs, show.workshop().rests(), show.workshop().sparePercent()));
+        w -> {
+          List<Workshop.Pack> packs = new ArrayList<>(w.packs());
+          packs.removeIf(p -> p.pixelType().equals(type.id()));
+          items.get().forEach(i -> packs.add(new Workshop.Pack(type.id(), i.pixels(), i.cost())));
+          return new Workshop(packs, w.rests(), w.sparePercent());
+        });
   }
 
-  private boolean rests(Show show, PixelType type, String text) {
+  private boolean rests(PixelType type, String text) {
     Optional<List<StockText.Item>> items = StockText.parse(text);
     if (items.isEmpty()) {
       session.say("Give the pixels of your rest pieces, such as 47, 2×120.");
       return false;
     }
-    List<Workshop.Rest> rests = new ArrayList<>(show.workshop().rests());
-    rests.removeIf(r -> r.pixelType().equals(type.id()));
-    items.get().forEach(i -> rests.add(new Workshop.Rest(type.id(), i.pixels(), i.count())));
     return edit(
-        show,
         type.name() + ": rests of " + (text.isEmpty() ? "none" : text) + ".",
-        new Workshop(show.workshop().packs(), rests, show.workshop().sparePercent()));
+        w -> {
+          List<Workshop.Rest> rests = new ArrayList<>(w.rests());
+          rests.removeIf(r -> r.pixelType().equals(type.id()));
+          items.get().forEach(i -> rests.add(new Workshop.Rest(type.id(), i.pixels(), i.count())));
+          return new Workshop(w.packs(), rests, w.sparePercent());
+        });
   }
 }

@@ -1,9 +1,12 @@
 package bunting.desktop.survey;
 
 import bunting.core.assess.Reading;
+import bunting.core.show.Controller;
 import bunting.core.show.PixelType;
+import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
+import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,7 +19,8 @@ import java.util.Optional;
  * are metres.
  */
 public final class Beads {
-  private final Reading reading;
+  private final Show show;
+  private final Optional<Reading> reading;
   private final double[] xy;
   private final List<Strip> strips = new ArrayList<>();
   private final Map<String, Strip> byName = new HashMap<>();
@@ -24,14 +28,19 @@ public final class Beads {
   /** A run among the beads. */
   public record Strip(Run run, PixelType type, int first, int count, List<List<Point>> outlines) {}
 
-  /** Computes all places of a reading's show. */
-  public Beads(Reading reading) {
+  /**
+   * Computes all places of a show.
+   *
+   * @param reading of its last plan, which may be of an earlier version
+   */
+  public Beads(Show show, Optional<Reading> reading) {
+    this.show = show;
     this.reading = reading;
-    Map<String, PixelType> types = reading.show().catalogue().pixelTypesById();
-    int total = reading.show().runs().stream().mapToInt(Run::pixels).sum();
+    Map<String, PixelType> types = show.catalogue().pixelTypesById();
+    int total = show.runs().stream().mapToInt(Run::pixels).sum();
     xy = new double[2 * total];
     int at = 0;
-    for (Run run : reading.show().runs()) {
+    for (Run run : show.runs()) {
       PixelType type = types.get(run.type());
       double[] own = Geometry.pixels(run, type);
       System.arraycopy(own, 0, xy, 2 * at, own.length);
@@ -43,9 +52,38 @@ public final class Beads {
     }
   }
 
-  /** The reading that they were computed from. */
-  Reading reading() {
+  /** The same beads in the light of another plan. */
+  Beads in(Optional<Reading> other) {
+    return new Beads(this, other);
+  }
+
+  private Beads(Beads from, Optional<Reading> reading) {
+    show = from.show;
+    this.reading = reading;
+    xy = from.xy;
+    strips.addAll(from.strips);
+    byName.putAll(from.byName);
+  }
+
+  /** The show whose pixels they are. */
+  Show show() {
+    return show;
+  }
+
+  /** The last plan; it may be of an earlier version. */
+  Optional<Reading> reading() {
     return reading;
+  }
+
+  /** The boxes: the builder's, or those that the planner chose last. */
+  List<Controller> boxes() {
+    return show.controllers()
+        .orElseGet(
+            () ->
+                reading.stream()
+                    .flatMap(r -> r.decisions().controllers().stream())
+                    .map(PlacedController::controller)
+                    .toList());
   }
 
   /** How many pixels. */
@@ -125,14 +163,14 @@ public final class Beads {
 
   private List<Point> things() {
     List<Point> points = new ArrayList<>();
-    reading.decisions().controllers().forEach(c -> points.add(c.controller().at()));
-    reading.show().sites().forEach(s -> points.add(new Point(s.x(), s.y())));
-    var survey = reading.show().survey();
+    boxes().forEach(c -> points.add(c.at()));
+    show.sites().forEach(s -> points.add(new Point(s.x(), s.y())));
+    var survey = show.survey();
     survey.outlets().forEach(o -> points.add(o.at()));
     survey.networkPoints().forEach(n -> points.add(new Point(n.x(), n.y())));
     survey.notes().forEach(n -> points.add(n.at()));
-    reading.show().others().plainSets().forEach(s -> points.add(s.at()));
-    reading.show().others().bulbStrings().forEach(b -> points.add(b.at()));
+    show.others().plainSets().forEach(s -> points.add(s.at()));
+    show.others().bulbStrings().forEach(b -> points.add(b.at()));
     survey
         .underlay()
         .ifPresent(

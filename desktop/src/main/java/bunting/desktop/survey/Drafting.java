@@ -6,15 +6,20 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Underlay;
+import bunting.core.show.edit.BoxEdits;
+import bunting.core.show.edit.Names;
+import bunting.core.show.edit.PlaceEdits;
+import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.Geometry;
 import bunting.core.survey.MeasuredRuns;
 import bunting.desktop.look.Lengths;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -152,11 +157,10 @@ public final class Drafting {
       case GRID -> shape("Grid", new Course.Grid(cursor, 5, LINE_M, GAP_M, 0, true));
       case VERTICALS -> shape("Curtain", new Course.Grid(cursor, 8, LINE_M, GAP_M, -90, false));
       case SPOKES -> shape("Spokes", new Course.Spokes(cursor, 8, 0.2, 1.2, 90, false));
-      case BOX -> place("A box was set.", s -> SurveyEdits.withBox(s, cursor));
-      case OUTLET -> place("An outlet was set.", s -> SurveyEdits.withOutlet(s, cursor));
-      case NETWORK ->
-          place("A network point was set.", s -> SurveyEdits.withNetworkPoint(s, cursor));
-      case NOTE -> place("A note was set.", s -> SurveyEdits.withNote(s, cursor));
+      case BOX -> place("A box was set.", BoxEdits::added);
+      case OUTLET -> place("An outlet was set.", PlaceEdits::withOutlet);
+      case NETWORK -> place("A network point was set.", PlaceEdits::withNetworkPoint);
+      case NOTE -> place("A note was set.", PlaceEdits::withNote);
     }
     changed.run();
   }
@@ -185,8 +189,7 @@ public final class Drafting {
   private void shape(String stem, Course course) {
     Show show = session.show().orElseThrow();
     PixelType type = newType();
-    Run run = MeasuredRuns.along(SurveyEdits.freeName(show, stem), type, course);
-    session.selection().set(new Selection.OfRun(run.name()));
+    Run run = MeasuredRuns.along(Names.free(show, stem), type, course);
     session.edit(
         run.name()
             + ": "
@@ -194,22 +197,24 @@ public final class Drafting {
             + " make "
             + run.pixels()
             + " pixels. F2 names it.",
-        show.withNewRun(run));
+        s -> RunEdits.added(s, run));
+    session.selection().set(new Selection.OfRun(run.name()));
     take(Tool.PICK);
   }
 
   private void lead() {
-    Show show = session.show().orElseThrow();
     Optional<Run> run =
         session.selection().get() instanceof Selection.OfRun r
-            ? show.run(r.name())
+            ? session.show().flatMap(s -> s.run(r.name()))
             : Optional.empty();
     if (run.isEmpty()) {
       session.say("Choose a run first; the corners of its lead belong to it.");
     } else {
-      session.edit(
+      List<Point> corners = List.copyOf(tracing.corners());
+      session.editRun(
           run.get().name() + ": the lead goes as drawn.",
-          show.withRun(run.get().withHanging(run.get().hanging().withRoute(tracing.corners()))));
+          run.get().name(),
+          r -> r.withHanging(r.hanging().withRoute(corners)));
     }
     take(Tool.PICK);
   }
@@ -225,30 +230,29 @@ public final class Drafting {
       double metres = typed().get();
       Point a = tracing.corners().getFirst();
       Point b = tracing.corners().getLast();
-      Show show = session.show().orElseThrow();
-      session.edit(
+      UnderlayEdits.edit(
+          session,
           "The picture is to scale: " + lengths().text(metres) + " between the two points.",
-          show.withSurvey(
-              show.survey().withUnderlay(Optional.of(underlay.get().scaledBy(a, b, metres)))));
+          u -> u.scaledBy(a, b, metres));
       take(Tool.PICK);
     } else {
       session.say("Type how far the two points are apart, then press Enter.");
     }
   }
 
-  private void place(String what, java.util.function.UnaryOperator<Show> edit) {
-    Show show = session.show().orElseThrow();
-    Show next = edit.apply(show);
-    selectNew(show, next);
-    session.edit(what, next);
+  private void place(String what, BiFunction<Show, Point, Show> change) {
+    Show before = session.show().orElseThrow();
+    Point at = cursor;
+    session.edit(what, s -> change.apply(s, at));
+    selectNew(before, session.show().orElseThrow());
     take(Tool.PICK);
   }
 
   private void selectNew(Show before, Show after) {
-    Places.of(after).stream()
-        .filter(p -> Places.of(before).stream().noneMatch(q -> q.key().equals(p.key())))
+    PlaceEdits.of(after).stream()
+        .filter(p -> PlaceEdits.find(before, p.kind(), p.id()).isEmpty())
         .findFirst()
-        .ifPresent(p -> session.selection().set(p.key()));
+        .ifPresent(p -> session.selection().set(new Selection.OfPlace(p.kind(), p.id())));
     if (after.controllers().isPresent() && !after.controllers().equals(before.controllers())) {
       session.selection().set(new Selection.OfBox(after.controllers().get().getLast().id()));
     }

@@ -3,8 +3,9 @@ package bunting.desktop.survey;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Document;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.List;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -120,9 +121,8 @@ final class ElevationKeys {
       drafting.moveTo(
           new Point(rounded(at.x() + x * step), rounded(at.y() + y * step)), view.near() / 4);
     } else if (e.isAltDown()) {
-      Show show = session.show().orElseThrow();
-      session.edit(
-          "Moved.", SurveyEdits.moved(show, session.selection().get(), x * step, y * step));
+      Selection what = session.selection().get();
+      session.edit("Moved.", s -> SelectionEdits.moved(s, what, x * step, y * step));
     } else {
       view.pan(-x * PAN_PX, y * PAN_PX);
     }
@@ -133,12 +133,10 @@ final class ElevationKeys {
   }
 
   private void takeAway() {
-    Show show = session.show().orElseThrow();
     Selection what = session.selection().get();
-    Show next = SurveyEdits.without(show, what);
-    if (!next.equals(show)) {
+    Document.Outcome outcome = session.edit("Taken away.", s -> SelectionEdits.without(s, what));
+    if (outcome instanceof Document.Outcome.Done) {
       session.selection().set(new Selection.Nothing());
-      session.edit("Taken away.", next);
     }
   }
 

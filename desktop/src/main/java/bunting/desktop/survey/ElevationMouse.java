@@ -1,12 +1,14 @@
 package bunting.desktop.survey;
 
+import bunting.core.show.Controller;
 import bunting.core.show.Course;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
-import bunting.core.show.Show;
+import bunting.core.show.edit.PlaceEdits;
+import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.MeasuredRuns;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -116,13 +118,12 @@ final class ElevationMouse {
     }
     Drag d = done.get();
     boolean still = Math.hypot(d.dx(), d.dy()) < view.near() / 3;
-    Show show = session.show().get();
     if (!still && drafting.tool().get() == Tool.PICTURE) {
       UnderlayEdits.move(session, d.dx(), d.dy());
     } else if (!still && d.corner() >= 0) {
-      moveCorner(show, d);
+      moveCorner(d);
     } else if (!still) {
-      session.edit("Moved.", SurveyEdits.moved(show, d.what(), d.dx(), d.dy()));
+      session.edit("Moved.", s -> SelectionEdits.moved(s, d.what(), d.dx(), d.dy()));
     }
     view.repaint();
   }
@@ -150,27 +151,34 @@ final class ElevationMouse {
     return -1;
   }
 
-  private void moveCorner(Show show, Drag d) {
-    Run run = selectedRun().orElseThrow();
-    Course.Traced next =
-        new Course.Traced(bent(traced().orElseThrow(), d.corner(), d.dx(), d.dy()));
-    var type = show.catalogue().pixelTypesById().get(run.type());
+  private void moveCorner(Drag d) {
+    Optional<Run> run = selectedRun();
+    Optional<Course.Traced> course = traced();
+    if (run.isEmpty() || course.isEmpty() || course.get().corners().size() <= d.corner()) {
+      return;
+    }
+    Course.Traced next = new Course.Traced(bent(course.get(), d.corner(), d.dx(), d.dy()));
     session.edit(
-        run.name() + " has another corner.", show.withRun(MeasuredRuns.rehung(run, type, next)));
+        run.get().name() + " has another corner.",
+        s ->
+            RunEdits.changed(
+                s,
+                run.get().name(),
+                r -> MeasuredRuns.rehung(r, s.catalogue().pixelTypesById().get(r.type()), next)));
   }
 
   /** What stands at a place: small things first, then boxes, then runs. */
   private Selection hit(Point at) {
     double near = view.near() * 1.4;
-    for (Places.Place p : Places.of(session.show().orElseThrow())) {
+    for (PlaceEdits.Place p : PlaceEdits.of(session.show().orElseThrow())) {
       if (p.at().distanceTo(at) < near) {
-        return p.key();
+        return new Selection.OfPlace(p.kind(), p.id());
       }
     }
     Beads beads = view.beads().orElseThrow();
-    for (var c : beads.reading().decisions().controllers()) {
-      if (c.controller().at().distanceTo(at) < near) {
-        return new Selection.OfBox(c.controller().id());
+    for (Controller box : beads.boxes()) {
+      if (box.at().distanceTo(at) < near) {
+        return new Selection.OfBox(box.id());
       }
     }
     return beads

@@ -2,16 +2,16 @@ package bunting.desktop.survey;
 
 import bunting.core.show.Controller;
 import bunting.core.show.Course;
-import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Underlay;
+import bunting.core.show.edit.PlaceEdits;
 import bunting.core.survey.Geometry;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Lengths;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Selection;
+import bunting.desktop.session.Selection;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -46,7 +46,7 @@ final class ElevationPainter {
     if (selected instanceof Selection.OfPort p) {
       beads
           .reading()
-          .port(p.controller(), p.port())
+          .flatMap(r -> r.port(p.controller(), p.port()))
           .ifPresent(port -> port.segments().forEach(s -> onPort.add(s.run().name())));
     }
   }
@@ -127,30 +127,28 @@ final class ElevationPainter {
       }
     }
     SignPainter signs = new SignPainter(g, palette);
-    List<PlacedController> boxes = beads.reading().decisions().controllers();
-    List<Places.Place> places = Places.of(show);
-    for (PlacedController c : boxes) {
-      boolean on =
-          selected instanceof Selection.OfBox b && b.controller().equals(c.controller().id());
-      double x = view.x(c.controller().x() + (on ? moving.dx() : 0));
-      double y = view.y(c.controller().y() + (on ? moving.dy() : 0));
+    List<Controller> boxes = beads.boxes();
+    List<PlaceEdits.Place> places = PlaceEdits.of(show);
+    for (Controller c : boxes) {
+      boolean on = selected instanceof Selection.OfBox b && b.controller().equals(c.id());
+      double x = view.x(c.x() + (on ? moving.dx() : 0));
+      double y = view.y(c.y() + (on ? moving.dy() : 0));
       signs.box(x, y, on);
       taken.add(new Rectangle2D(x - 9, y - 11, 18, 20));
     }
-    for (Places.Place p : places) {
-      boolean on = p.key().equals(selected);
+    for (PlaceEdits.Place p : places) {
+      boolean on = new Selection.OfPlace(p.kind(), p.id()).equals(selected);
       double x = view.x(p.at().x() + (on ? moving.dx() : 0));
       double y = view.y(p.at().y() + (on ? moving.dy() : 0));
-      signs.place(p.key().kind(), x, y, on);
+      signs.place(p.kind(), x, y, on);
       taken.add(new Rectangle2D(x - 9, y - 9, 18, 18));
     }
     beads.strips().stream().filter(s -> picked(s.run())).forEach(s -> feedEnd(g, s, moving));
-    for (PlacedController c : boxes) {
-      Controller box = c.controller();
+    for (Controller box : boxes) {
       label(
           g, box.id(), view.x(box.x()) + 13, view.y(box.y()) + 4, Fonts.bold(11.5), palette.ink());
     }
-    for (Places.Place p : places) {
+    for (PlaceEdits.Place p : places) {
       label(
           g,
           p.text(),
@@ -248,15 +246,16 @@ final class ElevationPainter {
 
   private void lead(GraphicsContext g, Beads.Strip strip) {
     List<Point> way = new ArrayList<>();
-    beads.reading().segmentsOf(strip.run().name()).stream()
+    beads.reading().stream()
+        .flatMap(r -> r.segmentsOf(strip.run().name()).stream())
         .filter(s -> s.segment().firstPixel() == 1 && s.segment().position() == 1)
         .findFirst()
         .flatMap(
             s ->
-                beads.reading().decisions().controllers().stream()
-                    .filter(c -> c.controller().id().equals(s.segment().controller()))
+                beads.boxes().stream()
+                    .filter(c -> c.id().equals(s.segment().controller()))
                     .findFirst())
-        .ifPresent(c -> way.add(c.controller().at()));
+        .ifPresent(c -> way.add(c.at()));
     way.addAll(strip.run().hanging().route());
     if (strip.run().hanging().route().isEmpty() && !way.isEmpty()) {
       way.add(new Point(strip.run().start().x(), way.getFirst().y()));

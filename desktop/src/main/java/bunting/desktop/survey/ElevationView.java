@@ -4,8 +4,8 @@ import bunting.core.plan.Assessment;
 import bunting.core.show.Point;
 import bunting.desktop.look.Lengths;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.nio.IntBuffer;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -55,7 +55,8 @@ public final class ElevationView extends Region {
     clip.widthProperty().bind(widthProperty());
     clip.heightProperty().bind(heightProperty());
     setClip(clip);
-    session.assessment().addListener(o -> reread());
+    session.document().show().addListener(o -> reread());
+    session.assessment().addListener(o -> replanned());
     session.selection().addListener(o -> repaint());
     palette.addListener(o -> recolour());
     lens.addListener(o -> recolour());
@@ -195,7 +196,8 @@ public final class ElevationView extends Region {
 
   private void reread() {
     boolean before = beads.isPresent();
-    beads = session.assessment().get().map(Assessment::reading).map(Beads::new);
+    beads =
+        session.show().map(s -> new Beads(s, session.assessment().get().map(Assessment::reading)));
     if (!before || beads.isEmpty()) {
       fitted = false;
     }
@@ -203,6 +205,12 @@ public final class ElevationView extends Region {
     if (!fitted) {
       fit();
     }
+  }
+
+  /** Pixels hang where they hung; what a plan says of them is another. */
+  private void replanned() {
+    beads = beads.map(b -> b.in(session.assessment().get().map(Assessment::reading)));
+    recolour();
   }
 
   /** Forgets the view, so that the next show is shown whole. */

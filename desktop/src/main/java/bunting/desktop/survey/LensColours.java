@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** The colour of every bead under a lens, the legend, and the words at each run. */
 public final class LensColours {
@@ -22,6 +23,7 @@ public final class LensColours {
 
   private final int[] rgb;
   private final boolean night;
+  private int within;
   private final List<Entry> legend = new ArrayList<>();
   private final Map<String, String> supplyOfChain = new HashMap<>();
   private final Map<String, String> words = new HashMap<>();
@@ -39,15 +41,15 @@ public final class LensColours {
   public LensColours(Beads beads, Lens lens, int plain, boolean night) {
     this.night = night;
     rgb = new int[beads.count()];
-    Reading reading = beads.reading();
+    Optional<Reading> reading = beads.reading();
     Arrays.fill(rgb, lens == Lens.PLAIN ? plain : UNKNOWN);
     switch (lens) {
       case PLAIN -> legend.add(new Entry(plain, "a pixel where it hangs"));
       case TYPE -> types(beads);
-      case PORT, SUPPLY, UNIVERSE, VOLTS, WHITE -> segments(beads, reading, lens);
+      case PORT, SUPPLY, UNIVERSE, VOLTS, WHITE -> reading.ifPresent(r -> segments(beads, r, lens));
     }
     if (lens == Lens.VOLTS) {
-      double least = reading.show().settings().minVoltsPercent();
+      double least = beads.show().settings().minVoltsPercent();
       legend.add(new Entry(LensPalette.TOO_LOW, "under " + Texts.number(least) + " %"));
       for (int i = 0; i <= 4; i++) {
         double percent = least + (100 - least) * i / 4;
@@ -97,7 +99,13 @@ public final class LensColours {
   private void segments(Beads beads, Reading reading, Lens lens) {
     double least = reading.show().settings().minVoltsPercent() / 100;
     for (SegmentReading s : reading.segments()) {
-      Beads.Strip strip = beads.strip(s.run().name()).orElseThrow();
+      Optional<Beads.Strip> now = beads.strip(s.run().name());
+      if (now.isEmpty()) {
+        // A run of an earlier version.
+        continue;
+      }
+      Beads.Strip strip = now.get();
+      within = strip.first() + strip.count();
       int first = strip.first() + s.segment().firstPixel() - 1;
       int count = s.segment().pixels();
       switch (lens) {
@@ -111,16 +119,18 @@ public final class LensColours {
         case VOLTS -> {
           for (int i = 0; i < count; i++) {
             double share = s.volts().at(i) / s.type().volts();
-            rgb[first + i] =
+            fill(
+                first + i,
+                1,
                 share < least - 1e-9
                     ? LensPalette.TOO_LOW
-                    : LensPalette.ramp((share - least) / Math.max(1e-9, 1 - least));
+                    : LensPalette.ramp((share - least) / Math.max(1e-9, 1 - least)));
           }
           say(s, "least " + Texts.fixed(s.volts().lowest(), 2) + " V");
         }
         case WHITE -> {
           for (int i = 0; i < count; i++) {
-            rgb[first + i] = WhiteTest.rgb(s.type().load(), s.volts().at(i) / s.type().volts());
+            fill(first + i, 1, WhiteTest.rgb(s.type().load(), s.volts().at(i) / s.type().volts()));
           }
           say(s, Texts.fixed(s.minPercent(), 1) + " %");
         }
@@ -129,8 +139,12 @@ public final class LensColours {
     }
   }
 
+  /** What an earlier version had beyond the end of the run as it is now has no bead. */
   private void fill(int first, int count, int colour) {
-    Arrays.fill(rgb, first, first + count, colour);
+    int to = Math.min(first + count, within);
+    if (first < to) {
+      Arrays.fill(rgb, first, to, colour);
+    }
   }
 
   private void say(SegmentReading s, String text) {

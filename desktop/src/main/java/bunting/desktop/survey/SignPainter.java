@@ -1,7 +1,7 @@
 package bunting.desktop.survey;
 
+import bunting.core.show.edit.PlaceKind;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Selection;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 
@@ -32,7 +32,7 @@ final class SignPainter {
         6);
   }
 
-  void place(Selection.Kind kind, double x, double y, boolean chosen) {
+  void place(PlaceKind kind, double x, double y, boolean chosen) {
     halo(x, y, chosen);
     g.setStroke(palette.ink());
     g.setFill(palette.card());

@@ -2,9 +2,10 @@ package bunting.desktop.survey;
 
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
+import bunting.core.show.edit.PlaceEdits;
 import bunting.desktop.look.Choices;
 import bunting.desktop.look.Palette;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Locale;
 import javafx.beans.value.ObservableValue;
@@ -53,6 +54,7 @@ public final class SurveyScreen extends VBox {
     StackPane middle = new StackPane(elevation, empty);
     VBox.setVgrow(middle, Priority.ALWAYS);
     getChildren().addAll(new VBox(6, lenses(), tools(), legend), middle);
+    session.document().show().addListener(o -> refresh());
     session.assessment().addListener(o -> refresh());
     elevation.lens().addListener(o -> refresh());
     palette.addListener(o -> refresh());
@@ -150,7 +152,7 @@ public final class SurveyScreen extends VBox {
   private static boolean isBare(Show show) {
     return show.runs().isEmpty()
         && show.survey().underlay().isEmpty()
-        && Places.of(show).isEmpty()
+        && PlaceEdits.of(show).isEmpty()
         && show.controllers().isEmpty();
   }
 

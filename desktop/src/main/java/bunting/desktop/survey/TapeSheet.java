@@ -4,10 +4,11 @@ import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.Geometry;
 import bunting.desktop.look.Lengths;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -71,7 +72,7 @@ public final class TapeSheet extends VBox {
     typed.setPromptText("type a run: Sill 2.4 m, or Sill 144 px");
     typed.setOnAction(e -> add());
     getChildren().addAll(head(), list, typed, entry, moved);
-    session.assessment().addListener(o -> refresh());
+    session.document().show().addListener(o -> refresh());
     session.selection().addListener(o -> follow());
     list.getSelectionModel()
         .selectedItemProperty()
@@ -115,10 +116,10 @@ public final class TapeSheet extends VBox {
       return;
     }
     typed.clear();
-    session.selection().set(new Selection.OfRun(run.get().name()));
     session.edit(
         run.get().name() + " has " + run.get().pixels() + " pixels; drag it to its place.",
-        show.get().withNewRun(run.get()));
+        s -> RunEdits.added(s, run.get()));
+    session.selection().set(new Selection.OfRun(run.get().name()));
     typed.requestFocus();
   }
 

@@ -1,9 +1,8 @@
 package bunting.desktop.survey;
 
 import bunting.core.show.Picture;
-import bunting.core.show.Show;
 import bunting.core.show.Underlay;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
 import bunting.files.Pictures;
 import java.nio.file.Path;
@@ -21,11 +20,11 @@ public final class UnderlayEdits {
   public static boolean lay(Session session, Path file) {
     try {
       Picture picture = Pictures.read(file);
-      Show show = session.show().orElseThrow();
       session.edit(
           picture.name() + " lies under the elevation. S sets its scale.",
-          show.withSurvey(
-              show.survey().withUnderlay(Optional.of(Underlay.fresh(picture, FIRST_WIDTH_M)))));
+          s ->
+              s.withSurvey(
+                  s.survey().withUnderlay(Optional.of(Underlay.fresh(picture, FIRST_WIDTH_M)))));
       return true;
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
@@ -35,9 +34,8 @@ public final class UnderlayEdits {
 
   /** Takes the picture away. */
   public static void remove(Session session) {
-    Show show = session.show().orElseThrow();
     session.edit(
-        "The picture is gone.", show.withSurvey(show.survey().withUnderlay(Optional.empty())));
+        "The picture is gone.", s -> s.withSurvey(s.survey().withUnderlay(Optional.empty())));
   }
 
   static void move(Session session, double dx, double dy) {
@@ -58,15 +56,12 @@ public final class UnderlayEdits {
         u -> u.dimmedTo(Math.max(5, Math.min(100, u.opacityPercent() + percent))));
   }
 
-  private static void edit(Session session, String what, UnaryOperator<Underlay> change) {
-    Show show = session.show().orElseThrow();
-    show.survey()
-        .underlay()
-        .ifPresentOrElse(
-            u ->
-                session.edit(
-                    what,
-                    show.withSurvey(show.survey().withUnderlay(Optional.of(change.apply(u))))),
-            () -> session.say("There is no picture; Ctrl U lays one under."));
+  static void edit(Session session, String what, UnaryOperator<Underlay> change) {
+    if (session.show().flatMap(s -> s.survey().underlay()).isEmpty()) {
+      session.say("There is no picture; Ctrl U lays one under.");
+      return;
+    }
+    session.edit(
+        what, s -> s.withSurvey(s.survey().withUnderlay(s.survey().underlay().map(change))));
   }
 }

@@ -4,13 +4,15 @@ import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.PixelFinder;
 import bunting.core.survey.PixelFinder.Measured;
 import bunting.core.survey.PixelFinder.Seen;
 import bunting.core.survey.PixelFinder.Wires;
 import bunting.desktop.look.Choices;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Document;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -206,23 +208,27 @@ public final class WhichView extends VBox {
   /** The type goes into the catalogue as it is now; a chosen run becomes of it. */
   private void adopt(PixelType type) {
     Show show = session.show().orElseThrow();
-    Show with = show.withCatalogue(show.catalogue().withPixelType(type));
     Optional<Run> run =
         session.selection().get() instanceof Selection.OfRun r
             ? show.run(r.name())
             : Optional.empty();
-    Show next = run.map(r -> with.withRun(r.withType(type.id()))).orElse(with);
     String amps =
         type.measured()
             ? " at " + Texts.fixed(type.milliampsFull(), 1) + " mA a pixel, measured"
             : "";
     newRuns.accept(type.id());
-    if (next.equals(show)) {
+    Document.Outcome outcome =
+        session.edit(
+            type.name() + amps + run.map(r -> "; " + r.name() + " is of it").orElse("") + ".",
+            s -> {
+              Show with = s.withCatalogue(s.catalogue().withPixelType(type));
+              return run.map(r -> RunEdits.changed(with, r.name(), x -> x.withType(type.id())))
+                  .orElse(with);
+            });
+    if (outcome instanceof Document.Outcome.Same) {
       say(type.name() + ": new runs are of it. Choose a run first to make that one of it too.");
       return;
     }
-    session.edit(
-        type.name() + amps + run.map(r -> "; " + r.name() + " is of it").orElse("") + ".", next);
     say(
         type.name()
             + amps

@@ -6,18 +6,15 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.desktop.look.Choices;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Background;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.geometry.HPos;
@@ -43,16 +40,10 @@ public final class VoltsView extends VBox {
   private final VBox body = new VBox(8);
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
   private final List<VoltageOption> options = new ArrayList<>();
-  private final ExecutorService worker =
-      Executors.newSingleThreadExecutor(
-          r -> {
-            Thread thread = new Thread(r, "voltages");
-            thread.setDaemon(true);
-            return thread;
-          });
+  private final Background.Lane comparing;
   private Optional<Show> compared = Optional.empty();
   private Set<String> comparedRuns = Set.of();
-  private final AtomicInteger number = new AtomicInteger();
+  private int number;
 
   /** Which runs are compared. */
   private enum Scope {
@@ -105,6 +96,7 @@ public final class VoltsView extends VBox {
   public VoltsView(Session session) {
     super(10);
     this.session = session;
+    this.comparing = session.background().lane();
     setId("volts");
     getStyleClass().add("sheet");
     setFocusTraversable(true);
@@ -126,7 +118,7 @@ public final class VoltsView extends VBox {
     scroll.getStyleClass().add("plain-scroll");
     VBox.setVgrow(scroll, Priority.ALWAYS);
     getChildren().addAll(head, why, scroll);
-    session.assessment().addListener(o -> refresh());
+    session.document().show().addListener(o -> refresh());
     session.selection().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());
   }
@@ -159,7 +151,7 @@ public final class VoltsView extends VBox {
       return;
     }
     if (show.get().runs().isEmpty()) {
-      number.incrementAndGet();
+      number++;
       busy.set(false);
       compared = Optional.empty();
       body.getChildren().setAll(new Label("There are no runs to compare yet: trace one first."));
@@ -170,14 +162,15 @@ public final class VoltsView extends VBox {
     }
     compared = show;
     comparedRuns = chosen();
-    int mine = number.incrementAndGet();
+    int mine = ++number;
     options.clear();
     busy.set(true);
     ProgressBar bar = new ProgressBar(0);
     Button stop = new Button("Stop");
     stop.setOnAction(
         e -> {
-          number.incrementAndGet();
+          number++;
+          comparing.abandon();
           busy.set(false);
           compared = Optional.empty();
           body.getChildren().setAll(new Label("Stopped. Choose Voltages again to compare."));
@@ -185,20 +178,31 @@ public final class VoltsView extends VBox {
     body.getChildren().setAll(new HBox(10, new Label("Planning each voltage…"), bar, stop));
     Show of = show.get();
     Set<String> runs = comparedRuns;
-    worker.execute(
-        () -> {
+    comparing.submit(
+        "planning each voltage",
+        job -> {
           for (double volts : VoltageComparison.VOLTS) {
-            if (number.get() != mine) {
-              return;
+            if (!job.stopped()) {
+              VoltageOption option = VoltageComparison.at(volts, of, runs);
+              session.background().tell(job, () -> arrived(mine, option, bar));
             }
-            VoltageOption option = VoltageComparison.at(volts, of, runs);
-            Platform.runLater(() -> arrived(mine, option, bar));
           }
-        });
+          return of;
+        },
+        done -> {},
+        this::failed);
+  }
+
+  private void failed(String why) {
+    busy.set(false);
+    compared = Optional.empty();
+    Button again = new Button("Try again");
+    again.setOnAction(e -> refresh());
+    body.getChildren().setAll(new Label(why), again);
   }
 
   private void arrived(int mine, VoltageOption option, ProgressBar bar) {
-    if (mine != number.get()) {
+    if (mine != number) {
       return;
     }
     options.add(option);
@@ -262,11 +266,23 @@ public final class VoltsView extends VBox {
       Button take = new Button("Take " + Texts.number(o.volts()) + " V over");
       take.setId("take-" + Texts.number(o.volts()));
       take.setDisable(o.current());
-      take.setOnAction(e -> session.edit(Texts.number(o.volts()) + " V taken over.", o.takeOver()));
+      take.setOnAction(e -> takeOver(o));
       grid.add(take, c + 1, row);
       GridPane.setHalignment(take, HPos.LEFT);
     }
     return grid;
+  }
+
+  /** What was compared is taken over, and nothing that was edited meanwhile is lost. */
+  private void takeOver(VoltageOption o) {
+    Optional<Show> asked = compared;
+    if (asked.isPresent() && asked.equals(session.show())) {
+      session.edit(
+          Texts.number(o.volts()) + " V taken over.",
+          s -> s.equals(asked.get()) ? o.takeOver() : s);
+    } else {
+      session.say("The show has changed since; it is being compared again.");
+    }
   }
 
   private int words(GridPane grid, int row, String name, Function<VoltageOption, List<String>> of) {

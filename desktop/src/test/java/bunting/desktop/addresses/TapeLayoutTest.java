@@ -16,6 +16,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.UniverseRange;
+import bunting.core.show.edit.RunEdits;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -107,8 +108,8 @@ class TapeLayoutTest {
 
   @Test
   void whatWasHandedOutIsMarked() {
-    Show out = HandOuts.handOut(plan(show()), "2026-11-03", "");
-    Show more = out.withNewRun(Run.of("star", "12v-strip-60", 20));
+    Show out = HandOuts.handOut(show(), plan(show()), "2026-11-03", "");
+    Show more = RunEdits.added(out, Run.of("star", "12v-strip-60", 20));
     TapeLayout layout = new TapeLayout(plan(more), Set.of());
     for (TapeLayout.Row row : layout.rows()) {
       for (TapeLayout.Block block : row.blocks()) {

@@ -9,7 +9,7 @@ import bunting.core.checks.Subject;
 import bunting.core.plan.Planner;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
-import bunting.desktop.model.Selection;
+import bunting.desktop.session.Selection;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -41,7 +41,7 @@ class PegDragTest {
     // 300 x 30 us + 300 us is 107 fps (arithmetic).
     assertThat(drag.text()).contains("300 px").contains("108 fps").contains("least");
     assertThat(drag.brief(port(plan, "Mill", 2))).startsWith("✓");
-    assertThat(plan(drag.moved()).port("Mill", 2).orElseThrow().pixels()).isEqualTo(300);
+    assertThat(plan(drag.moved(plan.show())).port("Mill", 2).orElseThrow().pixels()).isEqualTo(300);
     drag.overNothing();
     assertThat(drag.isOverPeg()).isFalse();
   }

@@ -36,8 +36,7 @@ class PowerLayoutTest {
             bare.catalogue(),
             Optional.empty(),
             Optional.of(List.of(new Circuit("kitchen", 230, 16, 2))),
-            bare.runs(),
-            List.of()));
+            bare.runs()));
   }
 
   @Test

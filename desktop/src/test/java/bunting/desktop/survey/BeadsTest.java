@@ -35,13 +35,17 @@ class BeadsTest {
         .reading();
   }
 
+  private static Beads beads(Reading reading) {
+    return new Beads(reading.show(), Optional.of(reading));
+  }
+
   private static LensColours look(Lens lens) {
-    return new LensColours(new Beads(reading()), lens, 0x123456, false);
+    return new LensColours(beads(reading()), lens, 0x123456, false);
   }
 
   @Test
   void everyPixelHasItsPlace() {
-    Beads beads = new Beads(reading());
+    Beads beads = beads(reading());
     assertThat(beads.count()).isEqualTo(440);
     assertThat(beads.x(399)).isEqualTo(10);
     assertThat(beads.y(400)).isEqualTo(3);
@@ -51,12 +55,11 @@ class BeadsTest {
 
   @Test
   void boundsHoldARunOrEverything() {
-    Beads beads = new Beads(reading());
+    Beads beads = beads(reading());
     assertThat(beads.bounds("short").orElseThrow()).isEqualTo(new Viewport.Box(0, 3, 10, 3));
     assertThat(beads.bounds().bottom()).isLessThanOrEqualTo(1);
     assertThat(beads.bounds("nobody")).isEmpty();
-    assertThat(new Beads(Assessor.plan(Show.of(List.of())).reading()).bounds().right())
-        .isPositive();
+    assertThat(beads(Assessor.plan(Show.of(List.of())).reading()).bounds().right()).isPositive();
   }
 
   @Test
@@ -75,7 +78,7 @@ class BeadsTest {
         straight("far", "12v-strip-60", 300, 0).withFitting(new Fitting(1, Optional.empty(), true));
     LensColours colours =
         new LensColours(
-            new Beads(Assessor.plan(Show.of(List.of(far))).reading()), Lens.UNIVERSE, 0, false);
+            beads(Assessor.plan(Show.of(List.of(far))).reading()), Lens.UNIVERSE, 0, false);
     assertThat(colours.rgb(299)).isEqualTo(LensPalette.kind(0, false));
     assertThat(colours.rgb(0)).isEqualTo(LensPalette.kind(1, false));
   }
@@ -104,14 +107,14 @@ class BeadsTest {
     Show show =
         Show.of(List.of(straight("loose", "12v-strip-60", 10, 0))).withControllers(List.of());
     LensColours colours =
-        new LensColours(new Beads(Assessor.plan(show).reading()), Lens.PORT, 0, false);
+        new LensColours(beads(Assessor.plan(show).reading()), Lens.PORT, 0, false);
     assertThat(colours.rgb(3)).isEqualTo(LensColours.UNKNOWN);
     assertThat(colours.legend().getLast().text()).isEqualTo("not placed");
   }
 
   @Test
   void beadsThatFallOnOneDotArePaintedOnce() {
-    Beads beads = new Beads(reading());
+    Beads beads = beads(reading());
     LensColours colours = new LensColours(beads, Lens.PLAIN, 0x123456, false);
     int[] block = new int[800 * 400];
     BeadRaster raster = new BeadRaster(800, 400, block);

@@ -9,8 +9,9 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Underlay;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Session;
+import bunting.core.show.edit.PlaceEdits;
+import bunting.desktop.session.Selection;
+import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -29,7 +30,7 @@ class DraftingTest {
     session = new Session();
     session.setSearchesAlong(false);
     session.setPatience(java.time.Duration.ofMinutes(2));
-    session.start(Show.of(List.of()), Optional.empty());
+    session.start(Show.of(List.of()));
     drafting = new Drafting(session, () -> painted++);
   }
 
@@ -133,6 +134,10 @@ class DraftingTest {
     assertThat(show().runs()).isEmpty();
   }
 
+  private static Selection key(PlaceEdits.Place place) {
+    return new Selection.OfPlace(place.kind(), place.id());
+  }
+
   @ParameterizedTest
   @EnumSource(
       value = Tool.class,
@@ -140,9 +145,9 @@ class DraftingTest {
   void placesAreSetAndSelected(Tool tool) {
     drafting.take(tool);
     at(2, 3);
-    assertThat(Places.of(show())).hasSize(1);
-    assertThat(Places.of(show()).getFirst().at()).isEqualTo(new Point(2, 3));
-    assertThat(session.selection().get()).isEqualTo(Places.of(show()).getFirst().key());
+    assertThat(PlaceEdits.of(show())).hasSize(1);
+    assertThat(PlaceEdits.of(show()).getFirst().at()).isEqualTo(new Point(2, 3));
+    assertThat(session.selection().get()).isEqualTo(key(PlaceEdits.of(show()).getFirst()));
   }
 
   @Test
@@ -153,7 +158,7 @@ class DraftingTest {
     Picture picture = new Picture("p", Picture.Kind.PNG, 100, 50, new byte[0]);
     session.edit(
         "laid",
-        show().withSurvey(show().survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
+        s -> s.withSurvey(s.survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
     drafting.take(Tool.SCALE);
     at(0, 0);
     at(10, 0);
@@ -172,7 +177,7 @@ class DraftingTest {
     at(0, 0);
     drafting.set();
     assertThat(session.message().get()).contains("Choose a run first");
-    session.edit("run", Show.of(List.of(Run.of("a", "5v-strip-60", 10))));
+    session.edit("run", s -> s.withRuns(List.of(Run.of("a", "5v-strip-60", 10))));
     session.selection().set(new Selection.OfRun("a"));
     drafting.take(Tool.LEAD);
     at(0, 5);
@@ -189,7 +194,7 @@ class DraftingTest {
     Picture picture = new Picture("p", Picture.Kind.PNG, 100, 50, new byte[0]);
     session.edit(
         "laid",
-        show().withSurvey(show().survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
+        s -> s.withSurvey(s.survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
     UnderlayEdits.move(session, 1, -2);
     UnderlayEdits.turn(session, 3);
     UnderlayEdits.dim(session, -30);
@@ -209,11 +214,12 @@ class DraftingTest {
   void aCountSaysWhatMoves() {
     session.edit(
         "runs",
-        Show.of(
-            List.of(
-                Run.of("a", "12v-string-10", 50),
-                Run.of("b", "12v-string-10", 50),
-                Run.of("c", "12v-string-10", 50))));
+        s ->
+            s.withRuns(
+                List.of(
+                    Run.of("a", "12v-string-10", 50),
+                    Run.of("b", "12v-string-10", 50),
+                    Run.of("c", "12v-string-10", 50))));
     session.count("b", 48);
     assertThat(session.moved().get())
         .isEqualTo(

@@ -9,9 +9,10 @@ import bunting.core.show.Controller;
 import bunting.core.show.Held;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.edit.RunEdits;
 import bunting.desktop.frame.Screen;
 import bunting.desktop.line.BoardView;
-import bunting.desktop.model.Selection;
+import bunting.desktop.session.Selection;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -57,7 +58,7 @@ class PortsWindowTest extends WindowDriver {
   private void begin(Show show) {
     onScreen(
         () -> {
-          session.start(show, Optional.empty());
+          session.start(show);
           window.orElseThrow().go(Screen.PORTS);
           return true;
         });
@@ -181,7 +182,7 @@ class PortsWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.setSearchesAlong(true);
-          session.start(Show.of(runs), Optional.empty());
+          session.start(Show.of(runs));
           return true;
         });
     wait(() -> session.searching().get().isEmpty());
@@ -200,9 +201,9 @@ class PortsWindowTest extends WindowDriver {
     int first = reading().segmentsOf("gate").getFirst().slots().getFirst().firstSlot();
     onScreen(
         () -> {
-          Show now = session.show().orElseThrow();
           session.edit(
-              "less", now.withoutRun("rim").withNewRun(Run.of("star", "12v-strip-60", 50)));
+              "less",
+              s -> RunEdits.added(RunEdits.removed(s, "rim"), Run.of("star", "12v-strip-60", 50)));
           return true;
         });
     assertThat(reading().segmentsOf("gate").getFirst().slots().getFirst().firstSlot())

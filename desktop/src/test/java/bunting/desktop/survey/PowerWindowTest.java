@@ -10,7 +10,6 @@ import bunting.core.show.Show;
 import bunting.core.whatif.Outcome;
 import bunting.desktop.frame.Screen;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
@@ -36,7 +35,7 @@ class PowerWindowTest extends WindowDriver {
   private void weir() {
     onScreen(
         () -> {
-          session.start(Show.of(List.of(Run.of("Weir", "5v-strip-60", 300))), Optional.empty());
+          session.start(Show.of(List.of(Run.of("Weir", "5v-strip-60", 300))));
           window.orElseThrow().go(Screen.POWER);
           return true;
         });
@@ -184,7 +183,7 @@ class PowerWindowTest extends WindowDriver {
     assertThat(onScreen(() -> robot.lookup("#cord").query().isVisible())).isTrue();
     onScreen(
         () -> {
-          session.edit("Longer.", longer(session.show().orElseThrow(), 360));
+          session.edit("Longer.", s -> longer(s, 360));
           return true;
         });
     wait(() -> session.assessment().get().orElseThrow().reading().totals().pixels() == 360);

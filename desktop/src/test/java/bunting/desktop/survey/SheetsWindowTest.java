@@ -5,7 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.show.Run;
 import bunting.core.show.Show;
-import bunting.desktop.model.Selection;
+import bunting.core.show.edit.PlaceKind;
+import bunting.desktop.session.Selection;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -81,8 +82,7 @@ class SheetsWindowTest extends WindowDriver {
                   List.of(
                       Run.of("Arch", "5v-strip-60", 200).withGroup(Optional.of("bridge")),
                       Run.of("Rail", "5v-strip-60", 100).withGroup(Optional.of("bridge")),
-                      Run.of("Sill", "5v-strip-60", 40))),
-              Optional.empty());
+                      Run.of("Sill", "5v-strip-60", 40))));
           session.selection().set(new Selection.OfRun("Rail"));
           return true;
         });
@@ -154,7 +154,7 @@ class SheetsWindowTest extends WindowDriver {
     assertThat(totals().bulbStrings()).isEqualTo(1);
     onScreen(
         () -> {
-          session.selection().set(new Selection.OfPlace(Selection.Kind.SET, "Hull"));
+          session.selection().set(new Selection.OfPlace(PlaceKind.SET, "Hull"));
           return true;
         });
     enter(robot, "#edit-watts", "36");

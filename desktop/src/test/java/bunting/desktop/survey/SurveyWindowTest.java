@@ -7,7 +7,8 @@ import bunting.core.show.Course;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Underlay;
-import bunting.desktop.model.Selection;
+import bunting.core.show.edit.PlaceEdits;
+import bunting.desktop.session.Selection;
 import java.io.IOException;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
@@ -136,7 +137,7 @@ class SurveyWindowTest extends WindowDriver {
     robot.clickOn("#tool-network").clickOn(over(2, 8));
     robot.clickOn("#tool-note").clickOn(over(14, 8));
     WaitForAsyncUtils.waitForFxEvents();
-    assertThat(Places.of(show())).hasSize(4);
+    assertThat(PlaceEdits.of(show())).hasSize(4);
     assertThat(
             onScreen(
                 () ->
@@ -159,7 +160,7 @@ class SurveyWindowTest extends WindowDriver {
     enter(robot, "#edit-name", "ivy, do not drill");
     assertThat(show().survey().notes().getFirst().text()).isEqualTo("ivy, do not drill");
     undoAll(robot);
-    assertThat(Places.of(show())).isEmpty();
+    assertThat(PlaceEdits.of(show())).isEmpty();
   }
 
   @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.edit.RunEdits;
 import bunting.desktop.look.Lengths;
 import java.util.List;
 import java.util.Optional;
@@ -48,7 +49,8 @@ class TypedRunTest {
   void typedRunsHangOneUnderTheOther() {
     Run first = parse("Sill 2 m").orElseThrow();
     Run next =
-        TypedRun.parse("Step 2 m", SHOW.withNewRun(first), STRIP, new Lengths(false)).orElseThrow();
+        TypedRun.parse("Step 2 m", RunEdits.added(SHOW, first), STRIP, new Lengths(false))
+            .orElseThrow();
     assertThat(next.start().y()).isLessThan(first.start().y());
   }
 }

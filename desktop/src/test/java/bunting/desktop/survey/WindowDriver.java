@@ -9,7 +9,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.desktop.frame.Asker;
 import bunting.desktop.frame.MainWindow;
-import bunting.desktop.model.Session;
+import bunting.desktop.session.Session;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -122,8 +122,7 @@ abstract class WindowDriver {
         () -> {
           session.start(
               Show.of(
-                  List.of(Run.of("Arch", "5v-strip-60", 643), Run.of("Sill", "5v-strip-60", 40))),
-              Optional.empty());
+                  List.of(Run.of("Arch", "5v-strip-60", 643), Run.of("Sill", "5v-strip-60", 40))));
           return true;
         });
   }

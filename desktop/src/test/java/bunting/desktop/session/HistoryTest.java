@@ -1,4 +1,4 @@
-package bunting.desktop.model;
+package bunting.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package bunting.desktop.model;
+package bunting.desktop.session;
 
 import bunting.core.show.Show;
 import java.util.ArrayDeque;

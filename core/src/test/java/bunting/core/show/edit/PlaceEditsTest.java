@@ -1,4 +1,4 @@
-package bunting.desktop.survey;
+package bunting.core.show.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -16,9 +16,6 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
 import bunting.core.survey.MeasuredRuns;
-import bunting.desktop.model.Selection;
-import bunting.desktop.model.Selection.Kind;
-import bunting.desktop.model.Selection.OfPlace;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -27,8 +24,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** What the tools do to a show. */
-class SurveyEditsTest {
+/** Places, boxes and runs set, moved, named and taken away. */
+class PlaceEditsTest {
   private static final Show EMPTY = Show.of(List.of());
   private static final PixelType STRIP = EMPTY.catalogue().pixelTypesById().get("5v-strip-60");
   private static final Point HERE = new Point(3, 2);
@@ -39,53 +36,65 @@ class SurveyEditsTest {
 
   /** A show with one of each thing that can stand on the elevation. */
   private static Show full() {
-    Show show = SurveyEdits.withBox(EMPTY, HERE);
-    show = SurveyEdits.withOutlet(show, HERE);
-    show = SurveyEdits.withNetworkPoint(show, HERE);
-    show = SurveyEdits.withNote(show, HERE);
+    Show show = BoxEdits.added(EMPTY, HERE);
+    show = PlaceEdits.withOutlet(show, HERE);
+    show = PlaceEdits.withNetworkPoint(show, HERE);
+    show = PlaceEdits.withNote(show, HERE);
     PlainSet set = new PlainSet("hull", 12, 3, 24, HERE, OptionalDouble.empty(), Optional.empty());
     return show.withOthers(
         new OtherLoads(List.of(set), List.of(new BulbString("festoon", 10, 5, 7, 10, HERE))));
   }
 
-  private static OfPlace key(Kind kind) {
-    return Places.of(full()).stream()
-        .map(Places.Place::key)
-        .filter(k -> k.kind() == kind)
+  private static String id(PlaceKind kind) {
+    return PlaceEdits.of(full()).stream()
+        .filter(p -> p.kind() == kind)
         .findFirst()
-        .orElseThrow();
+        .orElseThrow()
+        .id();
   }
 
   @ParameterizedTest
-  @EnumSource(Kind.class)
-  void everythingCanBeMovedNamedAndTakenAway(Kind kind) {
+  @EnumSource(PlaceKind.class)
+  void everythingCanBeMovedNamedAndTakenAway(PlaceKind kind) {
     Show show = full();
-    OfPlace key = key(kind);
-    Show moved = SurveyEdits.moved(show, key, 1.5, -0.5);
-    assertThat(at(moved, key)).isEqualTo(new Point(4.5, 1.5));
-    Show named = Places.changed(show, key, "new name", HERE);
-    assertThat(Places.of(named)).extracting(Places.Place::text).contains("new name");
-    assertThat(Places.of(named)).hasSameSizeAs(Places.of(show));
-    Show gone = SurveyEdits.without(show, key);
-    assertThat(Places.of(gone)).hasSize(Places.of(show).size() - 1);
-    assertThat(Places.of(gone)).extracting(Places.Place::key).doesNotContain(key);
+    String id = id(kind);
+    Show moved = PlaceEdits.moved(show, kind, id, 1.5, -0.5);
+    assertThat(PlaceEdits.find(moved, kind, id).orElseThrow().at()).isEqualTo(new Point(4.5, 1.5));
+    Show named = PlaceEdits.renamed(show, kind, id, "new name");
+    assertThat(PlaceEdits.of(named)).extracting(PlaceEdits.Place::text).contains("new name");
+    assertThat(PlaceEdits.of(named)).hasSameSizeAs(PlaceEdits.of(show));
+    Show gone = PlaceEdits.removed(show, kind, id);
+    assertThat(PlaceEdits.of(gone)).hasSize(PlaceEdits.of(show).size() - 1);
+    assertThat(PlaceEdits.find(gone, kind, id)).isEmpty();
   }
 
-  private static Point at(Show show, OfPlace key) {
-    return Places.of(show).stream()
-        .filter(p -> p.key().equals(key))
-        .map(Places.Place::at)
-        .findFirst()
-        .orElseThrow();
+  @ParameterizedTest
+  @EnumSource(PlaceKind.class)
+  void whatIsNotThereChangesNothing(PlaceKind kind) {
+    Show show = full();
+    assertThat(PlaceEdits.moved(show, kind, "99", 1, 1)).isEqualTo(show);
+    assertThat(PlaceEdits.renamed(show, kind, "99", "b")).isEqualTo(show);
+    assertThat(PlaceEdits.removed(show, kind, "99")).isEqualTo(show);
+  }
+
+  @Test
+  void aNameThatIsTakenIsNotGivenTwice() {
+    Show show = full();
+    assertThat(PlaceEdits.renamed(show, PlaceKind.SET, "hull", "festoon")).isEqualTo(show);
+    assertThat(PlaceEdits.renamed(show, PlaceKind.OUTLET, "Outlet 1", "hull")).isEqualTo(show);
+    PlainSet twin = new PlainSet("hull", 5, 3, 9, HERE, OptionalDouble.empty(), Optional.empty());
+    assertThat(PlaceEdits.withSet(show, twin).others().plainSets())
+        .extracting(PlainSet::name)
+        .containsExactly("hull", "hull 1");
   }
 
   @Test
   void namesAreFree() {
     Show show = full();
-    assertThat(SurveyEdits.freeName(show, "Outlet")).isEqualTo("Outlet 2");
-    assertThat(SurveyEdits.freeName(show, "Run")).isEqualTo("Run 1");
-    Show taken = show.withNewRun(Run.of("Run 1", STRIP.id(), 3));
-    assertThat(SurveyEdits.freeName(taken, "Run")).isEqualTo("Run 2");
+    assertThat(Names.free(show, "Outlet")).isEqualTo("Outlet 2");
+    assertThat(Names.free(show, "Run")).isEqualTo("Run 1");
+    Show taken = RunEdits.added(show, Run.of("Run 1", STRIP.id(), 3));
+    assertThat(Names.free(taken, "Run")).isEqualTo("Run 2");
   }
 
   @Test
@@ -135,12 +144,12 @@ class SurveyEditsTest {
 
   @Test
   void whereThePlannerChoosesABoxIsAPlaceElseABox() {
-    assertThat(SurveyEdits.withBox(EMPTY, HERE).sites()).hasSize(1);
+    assertThat(BoxEdits.added(EMPTY, HERE).sites()).hasSize(1);
     Show given = EMPTY.withControllers(List.of(new Controller("a", "box-8", 0, 0)));
-    Show more = SurveyEdits.withBox(given, HERE);
+    Show more = BoxEdits.added(given, HERE);
     assertThat(more.controllers().orElseThrow()).hasSize(2);
     assertThat(more.controllers().orElseThrow().getLast().type()).isEqualTo("box-8");
-    Show first = SurveyEdits.withBox(EMPTY.withControllers(List.of()), HERE);
+    Show first = BoxEdits.added(EMPTY.withControllers(List.of()), HERE);
     assertThat(first.controllers().orElseThrow()).hasSize(1);
   }
 
@@ -149,10 +158,10 @@ class SurveyEditsTest {
     Run pinned = Run.of("r", STRIP.id(), 10).withPin(Optional.of(new Pin("a", OptionalInt.of(1))));
     Show show =
         Show.of(List.of(pinned)).withControllers(List.of(new Controller("a", "box-8", 0, 0)));
-    Show gone = SurveyEdits.without(show, new Selection.OfBox("a"));
+    Show gone = BoxEdits.removed(show, "a");
     assertThat(gone.controllers().orElseThrow()).isEmpty();
     assertThat(gone.run("r").orElseThrow().pin()).isEmpty();
-    Show moved = SurveyEdits.moved(show, new Selection.OfBox("a"), 2, 1);
+    Show moved = BoxEdits.moved(show, "a", 2, 1);
     assertThat(moved.controllers().orElseThrow().getFirst().at()).isEqualTo(new Point(2, 1));
   }
 
@@ -161,12 +170,10 @@ class SurveyEditsTest {
     Run run = run(new Course.Traced(List.of(HERE, HERE.plus(2, 0))));
     Run routed = run.withHanging(run.hanging().withRoute(List.of(new Point(0, 0))));
     Show show = Show.of(List.of(routed, Run.of("other", STRIP.id(), 5)));
-    Show moved = SurveyEdits.moved(show, new Selection.OfRun("r"), 1, 1);
+    Show moved = RunEdits.changed(show, "r", r -> r.withHanging(r.hanging().moved(1, 1)));
     assertThat(moved.run("r").orElseThrow().start()).isEqualTo(new Point(4, 3));
     assertThat(moved.run("other")).isEqualTo(show.run("other"));
-    assertThat(SurveyEdits.moved(show, new Selection.Nothing(), 1, 1)).isEqualTo(show);
-    assertThat(SurveyEdits.moved(show, new Selection.OfPort("a", 1), 1, 1)).isEqualTo(show);
-    assertThat(SurveyEdits.without(show, new Selection.OfPort("a", 1))).isEqualTo(show);
-    assertThat(SurveyEdits.without(show, new Selection.OfRun("r")).runs()).hasSize(1);
+    assertThat(RunEdits.removed(show, "r").runs()).hasSize(1);
+    assertThat(RunEdits.removed(show, "nobody")).isEqualTo(show);
   }
 }

@@ -1,5 +1,5 @@
 /** Tests of the room of the same name. */
 @NullMarked
-package bunting.desktop.model;
+package bunting.desktop.session;
 
 import org.jspecify.annotations.NullMarked;

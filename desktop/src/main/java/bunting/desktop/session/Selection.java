@@ -1,4 +1,6 @@
-package bunting.desktop.model;
+package bunting.desktop.session;
+
+import bunting.core.show.edit.PlaceKind;
 
 /** What is selected; the same on every screen. */
 public sealed interface Selection {
@@ -15,26 +17,5 @@ public sealed interface Selection {
   record OfBox(String controller) implements Selection {}
 
   /** Something else that stands on the elevation, by its id; a note by its number from 0. */
-  record OfPlace(Kind kind, String id) implements Selection {}
-
-  /** Kinds of places. */
-  enum Kind {
-    SITE("a place where a box may stand"),
-    OUTLET("outlet"),
-    NETWORK("network point"),
-    NOTE("note"),
-    SET("plain set"),
-    BULBS("bulb string");
-
-    private final String text;
-
-    Kind(String text) {
-      this.text = text;
-    }
-
-    /** As people read it. */
-    public String text() {
-      return text;
-    }
-  }
+  record OfPlace(PlaceKind kind, String id) implements Selection {}
 }

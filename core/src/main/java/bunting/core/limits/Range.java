@@ -1,0 +1,85 @@
+package bunting.core.limits;
+
+import bunting.core.show.Texts;
+
+/**
+ * The numbers that a field may have.
+ *
+ * @param least the least, included unless {@code aboveLeast}
+ * @param most the most, included
+ * @param aboveLeast whether the least itself is out
+ * @param text as it is said behind "a number"
+ */
+public record Range(double least, double most, boolean aboveLeast, String text) {
+  /** More than any quantity of a show is; keeps sums and squares finite. */
+  private static final double MOST = 1e12;
+
+  /** Places on the elevation, metres. */
+  public static final Range PLACE = between(-100_000, 100_000);
+
+  /** Lengths, metres. */
+  public static final Range LENGTH = between(0, 100_000);
+
+  /** Pixels of a run. */
+  public static final Range PIXELS = between(1, 1_000_000);
+
+  /** Pixels a metre: from one in a kilometre to what no eye parts. */
+  public static final Range PITCH = between(0.001, 100_000);
+
+  /** Volts, of pixels, supplies and mains. */
+  public static final Range VOLTS = between(0.1, 100_000);
+
+  /** Milliamps of a pixel. */
+  public static final Range MILLIAMPS = between(0, 1_000_000);
+
+  /** Ohms of a metre of rail. */
+  public static final Range RAIL_OHMS = between(0, 1_000_000);
+
+  /** Frames a second. */
+  public static final Range FPS = aboveTo(0, 1_000_000);
+
+  /** Amps that something bears or carries. */
+  public static final Range AMPS = between(0, 1_000_000);
+
+  /** Watts of something that gives or takes some. */
+  public static final Range WATTS = aboveTo(0, 1_000_000_000);
+
+  /** Money for one thing or one metre. */
+  public static final Range MONEY = between(0, 1_000_000_000);
+
+  /** Metres of the elevation that one unit of a picture is. */
+  public static final Range METRES_PER_UNIT = aboveTo(0, 1000);
+
+  /** Degrees of a turn. */
+  public static final Range DEGREES = between(-360, 360);
+
+  /** Percent. */
+  public static final Range PERCENT = between(0, 100);
+
+  /** Both ends included. */
+  public static Range between(double least, double most) {
+    return new Range(
+        least, most, false, "from " + Texts.number(least) + " to " + Texts.number(most));
+  }
+
+  /** From so much on. */
+  public static Range atLeast(double least) {
+    return new Range(least, MOST, false, "of at least " + Texts.number(least));
+  }
+
+  /** Over so much. */
+  public static Range above(double least) {
+    return new Range(least, MOST, true, "over " + Texts.number(least));
+  }
+
+  /** Over so much, to so much. */
+  public static Range aboveTo(double least, double most) {
+    return new Range(
+        least, most, true, "over " + Texts.number(least) + ", to " + Texts.number(most));
+  }
+
+  /** Whether a number is one of them. */
+  public boolean holds(double value) {
+    return Double.isFinite(value) && value <= most && (aboveLeast ? value > least : value >= least);
+  }
+}

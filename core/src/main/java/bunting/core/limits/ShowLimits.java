@@ -1,0 +1,211 @@
+package bunting.core.limits;
+
+import bunting.core.show.BulbString;
+import bunting.core.show.Controller;
+import bunting.core.show.Course;
+import bunting.core.show.HeldPost;
+import bunting.core.show.PlainSet;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Site;
+import bunting.core.show.Survey;
+import bunting.core.show.Texts;
+import bunting.core.show.edit.Names;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * Whether a show keeps the limits of its file: what does not could be written and never be opened
+ * again, so an edit that breaks one is not done. The readers ask the same ranges.
+ */
+public final class ShowLimits {
+  private Optional<String> problem = Optional.empty();
+
+  private ShowLimits() {}
+
+  /** What is beyond its limit, in a sentence; empty: nothing. */
+  public static Optional<String> problem(Show show) {
+    ShowLimits limits = new ShowLimits();
+    limits.examine(show);
+    return limits.problem;
+  }
+
+  private void examine(Show show) {
+    name("The show's name", show.settings().name());
+    unique("Runs, sets and strings", lights(show));
+    show.runs().forEach(this::run);
+    show.controllers().ifPresent(this::boxes);
+    sites("Places for boxes", show.sites());
+    survey(show.survey());
+    show.others().plainSets().forEach(this::set);
+    show.others().bulbStrings().forEach(this::string);
+    for (HeldPost post : show.wiring().posts()) {
+      number("The cable of a feed of " + post.run(), post.lengthM().orElse(0), Range.LENGTH);
+    }
+    show.allotting().handOut().ifPresent(h -> shortText("To whom they were handed out", h.to()));
+    show.addressing()
+        .reserved()
+        .forEach(r -> shortText("The owner of universes " + r.text(), r.owner()));
+  }
+
+  private static List<String> lights(Show show) {
+    List<String> names = new java.util.ArrayList<>();
+    show.runs().forEach(r -> names.add(r.name()));
+    show.others().plainSets().forEach(s -> names.add(s.name()));
+    show.others().bulbStrings().forEach(b -> names.add(b.name()));
+    return names;
+  }
+
+  private void say(String sentence) {
+    problem = problem.or(() -> Optional.of(sentence));
+  }
+
+  private void name(String what, String text) {
+    if (!Names.sound(text) || broken(text)) {
+      say(what + " should have 1 to " + Names.LENGTH_MAX + " characters.");
+    }
+  }
+
+  private void shortText(String what, String text) {
+    if (text.length() > Names.LENGTH_MAX || broken(text)) {
+      say(what + " should have at most " + Names.LENGTH_MAX + " characters.");
+    }
+  }
+
+  /** Half a character: it cannot be written as UTF-8. */
+  private static boolean broken(String text) {
+    return text.codePoints()
+        .anyMatch(c -> c >= Character.MIN_SURROGATE && c <= Character.MAX_SURROGATE);
+  }
+
+  private void unique(String what, List<String> names) {
+    Set<String> seen = new HashSet<>();
+    names.stream()
+        .filter(n -> !seen.add(n))
+        .findFirst()
+        .ifPresent(n -> say(what + " have names of their own; " + n + " stands twice."));
+  }
+
+  private void number(String what, double value, Range range) {
+    if (!range.holds(value)) {
+      say(
+          what
+              + " should be "
+              + range.text()
+              + (Double.isFinite(value) ? ", not " + Texts.number(value) : "")
+              + ".");
+    }
+  }
+
+  private void at(String what, Point place) {
+    number(what + ", across,", place.x(), Range.PLACE);
+    number(what + ", up,", place.y(), Range.PLACE);
+  }
+
+  private void run(Run run) {
+    name("The name of a run", run.name());
+    String what = "The place of " + run.name();
+    number("The pixels of " + run.name(), run.pixels(), Range.PIXELS);
+    number("The planned pixels of " + run.name(), run.plannedPixels(), Range.PIXELS);
+    run.lengthM()
+        .ifPresent(m -> number("The length of " + run.name(), m, Range.aboveTo(0, 100_000)));
+    run.leadM().ifPresent(m -> number("The lead of " + run.name(), m, Range.LENGTH));
+    run.group().ifPresent(g -> name("The group of " + run.name(), g));
+    run.hanging().course().ifPresentOrElse(c -> course(what, c), () -> straight(what, run));
+    run.hanging().route().forEach(p -> at("The lead of " + run.name(), p));
+  }
+
+  private void straight(String what, Run run) {
+    at(what, run.start());
+    run.end().ifPresent(e -> at(what, e));
+  }
+
+  private void course(String what, Course course) {
+    switch (course) {
+      case Course.Back b -> course(what, b.of());
+      case Course.Traced t -> t.corners().forEach(c -> at(what, c));
+      case Course.Ring r -> {
+        at(what, r.centre());
+        number(what + ", its radius,", r.radiusM(), Range.aboveTo(0, 100_000));
+        number(what + ", its beginning,", r.startDeg(), Range.between(-100_000, 100_000));
+        number(what + ", its sweep,", r.sweepDeg(), Range.DEGREES);
+      }
+      case Course.Grid g -> {
+        at(what, g.corner());
+        number(what + ", a line of it,", g.lineM(), Range.aboveTo(0, 100_000));
+        number(what + ", its gaps,", g.gapM(), Range.LENGTH);
+        number(what + ", its direction,", g.directionDeg(), Range.between(-100_000, 100_000));
+      }
+      case Course.Spokes s -> {
+        at(what, s.centre());
+        number(what + ", its inner radius,", s.innerM(), Range.LENGTH);
+        number(what + ", its outer radius,", s.outerM(), Range.aboveTo(0, 100_000));
+        number(what + ", its beginning,", s.startDeg(), Range.between(-100_000, 100_000));
+      }
+    }
+  }
+
+  private void boxes(List<Controller> boxes) {
+    unique("Boxes", boxes.stream().map(Controller::id).toList());
+    for (Controller box : boxes) {
+      name("The name of a box", box.id());
+      at("The place of " + box.id(), box.at());
+    }
+  }
+
+  private void sites(String what, List<Site> sites) {
+    unique(what, sites.stream().map(Site::id).toList());
+    for (Site site : sites) {
+      name("The name of a place", site.id());
+      at("The place of " + site.id(), new Point(site.x(), site.y()));
+    }
+  }
+
+  private void survey(Survey survey) {
+    unique("Outlets", survey.outlets().stream().map(Survey.Outlet::id).toList());
+    for (Survey.Outlet outlet : survey.outlets()) {
+      name("The name of an outlet", outlet.id());
+      at("The place of " + outlet.id(), outlet.at());
+    }
+    sites("Network points", survey.networkPoints());
+    for (Survey.Note note : survey.notes()) {
+      name("A note", note.text());
+      at("The place of a note", note.at());
+    }
+    survey
+        .underlay()
+        .ifPresent(
+            u -> {
+              at("The place of the picture", u.origin());
+              number(
+                  "The scale of the picture, metres a unit,",
+                  u.metresPerUnit(),
+                  Range.METRES_PER_UNIT);
+              number("The turn of the picture", u.turnDeg(), Range.DEGREES);
+              number("How strongly the picture shows", u.opacityPercent(), Range.PERCENT);
+            });
+  }
+
+  private void set(PlainSet set) {
+    name("The name of a set", set.name());
+    at("The place of " + set.name(), set.at());
+    number("The volts of " + set.name(), set.volts(), Range.aboveTo(0, 60));
+    number("The colours of " + set.name(), set.channels(), Range.between(1, 12));
+    number("The watts of " + set.name(), set.watts(), Range.aboveTo(0, 100_000));
+    set.leadM().ifPresent(m -> number("The lead of " + set.name(), m, Range.LENGTH));
+    set.group().ifPresent(g -> name("The group of " + set.name(), g));
+  }
+
+  private void string(BulbString string) {
+    name("The name of a string", string.name());
+    at("The place of " + string.name(), string.at());
+    number("The bulbs of " + string.name(), string.bulbs(), Range.PIXELS);
+    number(
+        "The watts of a bulb of " + string.name(), string.wattsPerBulb(), Range.aboveTo(0, 10_000));
+    number("The cord of " + string.name(), string.cordAmpsMax(), Range.aboveTo(0, 100));
+    number("The length of " + string.name(), string.lengthM(), Range.LENGTH);
+  }
+}

@@ -1,0 +1,172 @@
+package bunting.core.show.edit;
+
+import bunting.core.show.BoxStarts;
+import bunting.core.show.Controller;
+import bunting.core.show.HandOut;
+import bunting.core.show.Held;
+import bunting.core.show.Pin;
+import bunting.core.show.Point;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Site;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+
+/**
+ * Changes of boxes that the builder has. Where the planner picks the boxes, or the box is not there
+ * (any more), the show stays as it is.
+ */
+public final class BoxEdits {
+  private BoxEdits() {}
+
+  /** A box more, or, where the planner chooses the boxes, a place where one may stand. */
+  public static Show added(Show show, Point at) {
+    if (show.controllers().isPresent()) {
+      List<Controller> list = new ArrayList<>(show.controllers().get());
+      String type =
+          list.isEmpty()
+              ? show.catalogue().controllerTypes().getFirst().id()
+              : list.getLast().type();
+      list.add(new Controller(Names.free(show, "Box"), type, at.x(), at.y()));
+      return show.withControllers(list);
+    }
+    List<Site> sites = new ArrayList<>(show.sites());
+    sites.add(new Site(Names.free(show, "Place"), at.x(), at.y()));
+    return show.withSites(sites);
+  }
+
+  /** A box elsewhere. */
+  public static Show movedTo(Show show, String id, Point at) {
+    return each(show, id, c -> new Controller(c.id(), c.type(), at.x(), at.y()));
+  }
+
+  /** A box moved by so many metres. */
+  public static Show moved(Show show, String id, double dx, double dy) {
+    return each(show, id, c -> new Controller(c.id(), c.type(), c.x() + dx, c.y() + dy));
+  }
+
+  private static Show each(Show show, String id, UnaryOperator<Controller> change) {
+    return show.controllers()
+        .filter(list -> list.stream().anyMatch(c -> c.id().equals(id)))
+        .map(
+            list ->
+                show.withControllers(
+                    list.stream().map(c -> c.id().equals(id) ? change.apply(c) : c).toList()))
+        .orElse(show);
+  }
+
+  /**
+   * A box of another kind. Pins to ports that the new kind has not become pins to the box; pieces
+   * held on such ports are the planner's again.
+   */
+  public static Show retyped(Show show, String id, String kind) {
+    var type = show.catalogue().controllerTypesById().get(kind);
+    if (type == null || !has(show, id)) {
+      return show;
+    }
+    Show next = each(show, id, c -> new Controller(c.id(), kind, c.x(), c.y()));
+    return withPins(
+            next,
+            pin ->
+                pin.controller().equals(id) && pin.port().orElse(0) > type.ports()
+                    ? Optional.of(new Pin(id, OptionalInt.empty()))
+                    : Optional.of(pin))
+        .withAllotting(
+            next.allotting()
+                .withByHand(
+                    next.allotting().byHand().stream()
+                        .filter(h -> !h.controller().equals(id) || h.port() <= type.ports())
+                        .toList()));
+  }
+
+  private static boolean has(Show show, String id) {
+    return show.controllers().orElse(List.of()).stream().anyMatch(c -> c.id().equals(id));
+  }
+
+  /** A change of a pin; empty: the run is free. */
+  private interface PinChange {
+    Optional<Pin> of(Pin pin);
+  }
+
+  private static Show withPins(Show show, PinChange change) {
+    List<Run> runs =
+        show.runs().stream()
+            .map(r -> r.pin().isEmpty() ? r : r.withPin(change.of(r.pin().get())))
+            .toList();
+    return show.withRuns(runs);
+  }
+
+  /**
+   * A box under another name, and all that refers to it: pins, pieces by hand, what was handed out,
+   * its address, its place in the numbering. The same show where the name is no name, or taken.
+   */
+  public static Show renamed(Show show, String from, String to) {
+    if (from.equals(to) || !Names.sound(to) || !has(show, from) || has(show, to)) {
+      return show;
+    }
+    Show next = each(show, from, c -> new Controller(to, c.type(), c.x(), c.y()));
+    BoxStarts starts = show.addressing().boxStarts();
+    Map<String, Integer> at = new TreeMap<>(starts.at());
+    Optional.ofNullable(at.remove(from)).ifPresent(u -> at.put(to, u));
+    return withPins(next, p -> Optional.of(p.controller().equals(from) ? new Pin(to, p.port()) : p))
+        .withAllotting(
+            show.allotting()
+                .withByHand(show.allotting().byHand().stream().map(h -> held(h, from, to)).toList())
+                .withHandOut(show.allotting().handOut().map(h -> handedOut(h, from, to))))
+        .withNetwork(show.network().boxRenamed(from, to))
+        .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
+        .withLeftovers(show.leftovers().renamed("controllers", from, to));
+  }
+
+  private static Held held(Held h, String from, String to) {
+    return h.controller().equals(from) ? h.at(to, h.port(), h.position()) : h;
+  }
+
+  private static HandOut handedOut(HandOut h, String from, String to) {
+    Map<String, String> addresses = new TreeMap<>(h.addresses());
+    Optional.ofNullable(addresses.remove(from)).ifPresent(a -> addresses.put(to, a));
+    List<HandOut.Nail> nails =
+        h.nails().stream().map(n -> n.withHeld(held(n.held(), from, to))).toList();
+    return new HandOut(h.date(), h.to(), nails, addresses);
+  }
+
+  /**
+   * The show without a box: runs pinned or held there are the planner's again, its address and its
+   * place in the numbering are forgotten. What was handed out stays until it is taken back.
+   */
+  public static Show removed(Show show, String id) {
+    if (!has(show, id)) {
+      return show;
+    }
+    List<Controller> left =
+        show.controllers().orElseThrow().stream().filter(c -> !c.id().equals(id)).toList();
+    BoxStarts starts = show.addressing().boxStarts();
+    Map<String, Integer> at = new TreeMap<>(starts.at());
+    at.remove(id);
+    return withPins(
+            show.withControllers(left),
+            p -> p.controller().equals(id) ? Optional.empty() : Optional.of(p))
+        .withAllotting(
+            show.allotting()
+                .withByHand(
+                    show.allotting().byHand().stream()
+                        .filter(h -> !h.controller().equals(id))
+                        .toList()))
+        .withNetwork(show.network().withAddress(id, "").withWifi(id, false))
+        .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
+        .withLeftovers(show.leftovers().without("controllers", id));
+  }
+
+  /** These boxes as what there is, where the planner chose them so far; it may go on adding. */
+  public static Show kept(Show show, List<Controller> planned) {
+    return show.controllers().isPresent()
+        ? show
+        : show.withControllers(planned)
+            .withAllotting(show.allotting().with(show.allotting().planning().withAddBoxes(true)));
+  }
+}

@@ -1,0 +1,251 @@
+package bunting.desktop.session;
+
+import bunting.core.plan.Assessment;
+import bunting.core.plan.Assessor;
+import bunting.core.ports.SearchWatch;
+import bunting.core.show.Show;
+import java.time.Duration;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/**
+ * Plans the newest version of a document, beside the interface: first the first fits, then a search
+ * for better ones. A plan is a remark about one version; until the newest has its own, the last one
+ * stays and {@link #isCurrent} says that it is not of now. Planning that was stopped, or that
+ * threw, is a state with a sentence; it is begun anew by {@link #again} or by the next edit.
+ */
+public final class Planning {
+  /** A plan that is there within so many milliseconds is shown without a word about planning. */
+  private static final long PATIENCE_MILLIS = 150;
+
+  /** What makes plans. */
+  public interface Engine {
+    /** The first fits. */
+    Assessment sketch(Show show);
+
+    /** A search, watched. */
+    Assessment search(Show show, SearchWatch watch);
+
+    /** The planner of the core. */
+    Engine CORE =
+        new Engine() {
+          @Override
+          public Assessment sketch(Show show) {
+            return Assessor.sketch(show);
+          }
+
+          @Override
+          public Assessment search(Show show, SearchWatch watch) {
+            return Assessor.plan(show, watch);
+          }
+        };
+  }
+
+  /** How the newest version stands. */
+  public sealed interface State {
+    /** It has a plan, or there is no show. */
+    record Planned() implements State {}
+
+    /** Its plan is being made. */
+    record Working() implements State {}
+
+    /** Somebody stopped its planning. */
+    record Stopped() implements State {}
+
+    /** The planner threw. */
+    record Failed(String why) implements State {}
+  }
+
+  private final Document document;
+  private final Engine engine;
+  private final Background background;
+  private final Background.Lane sketches;
+  private final Background.Lane searches;
+  private final ReadOnlyObjectWrapper<Optional<Assessment>> assessment =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private final ReadOnlyObjectWrapper<State> state =
+      new ReadOnlyObjectWrapper<>(new State.Planned());
+  private final ReadOnlyObjectWrapper<String> searching = new ReadOnlyObjectWrapper<>("");
+  private long patienceMillis = PATIENCE_MILLIS;
+  private boolean searchesAlong = true;
+  private volatile boolean stopSearch;
+  private BiConsumer<Assessment, Assessment> onFound = (before, after) -> {};
+  private Consumer<String> onTrouble = why -> {};
+
+  Planning(Document document, Engine engine, Background background) {
+    this.document = document;
+    this.engine = engine;
+    this.background = background;
+    this.sketches = background.lane();
+    this.searches = background.lane();
+    document.opened().addListener(o -> forget());
+    document.show().addListener(o -> plan());
+  }
+
+  /** The last plan that was made of the document, of its newest version or an earlier one. */
+  public ReadOnlyObjectProperty<Optional<Assessment>> assessment() {
+    return assessment.getReadOnlyProperty();
+  }
+
+  /** How the newest version stands. */
+  public ReadOnlyObjectProperty<State> state() {
+    return state.getReadOnlyProperty();
+  }
+
+  /** What is being searched, for people; empty while nothing is. */
+  public ReadOnlyObjectProperty<String> searching() {
+    return searching.getReadOnlyProperty();
+  }
+
+  /** Whether the plan is of the newest version. */
+  public boolean isCurrent() {
+    return assessment.get().map(a -> a.reading().show()).equals(document.show().get());
+  }
+
+  void setPatience(Duration patience) {
+    patienceMillis = patience.toMillis();
+  }
+
+  void setSearchesAlong(boolean on) {
+    searchesAlong = on;
+  }
+
+  /** Told when the search has found a better plan than the one before. */
+  void setOnFound(BiConsumer<Assessment, Assessment> listener) {
+    onFound = listener;
+  }
+
+  /** Told in a sentence when the search threw; the first fits stand. */
+  void setOnTrouble(Consumer<String> listener) {
+    onTrouble = listener;
+  }
+
+  /** Another show comes: the plan of the one before has nothing to do with it. */
+  private void forget() {
+    sketches.stop();
+    searches.stop();
+    searching.set("");
+    state.set(new State.Planned());
+    assessment.set(Optional.empty());
+  }
+
+  /** Plans the newest version again. */
+  public void again() {
+    plan();
+  }
+
+  /** Stops planning; the show stays as it is, and the last plan stays on the screen. */
+  public void stop() {
+    sketches.abandon();
+    searches.abandon();
+    searching.set("");
+    state.set(new State.Stopped());
+  }
+
+  /** Stops the search with the best so far. */
+  public void stopSearching() {
+    stopSearch = true;
+  }
+
+  private void plan() {
+    searches.stop();
+    searching.set("");
+    Optional<Show> now = document.show().get();
+    if (now.isEmpty() || isCurrent()) {
+      sketches.stop();
+      state.set(new State.Planned());
+      now.ifPresent(this::search);
+      return;
+    }
+    Show show = now.get();
+    boolean patient = patienceMillis > 0 && !sketches.busy();
+    CompletableFuture<Assessment> early = new CompletableFuture<>();
+    state.set(new State.Working());
+    sketches.submit(
+        "planning",
+        job -> {
+          try {
+            Assessment plan = engine.sketch(show);
+            early.complete(plan);
+            return plan;
+          } catch (RuntimeException | Error e) {
+            early.completeExceptionally(e);
+            throw e;
+          }
+        },
+        plan -> arrived(show, plan),
+        why -> state.set(new State.Failed(why)));
+    if (patient) {
+      await(early)
+          .ifPresent(
+              plan -> {
+                // It is here: nothing needs to arrive, and the next edit need not wait for it.
+                sketches.abandon();
+                arrived(show, plan);
+              });
+    }
+  }
+
+  private Optional<Assessment> await(CompletableFuture<Assessment> early) {
+    try {
+      return Optional.of(early.get(patienceMillis, TimeUnit.MILLISECONDS));
+    } catch (TimeoutException | ExecutionException e) {
+      // Late: it arrives by itself. Failed: so does the sentence.
+      return Optional.empty();
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return Optional.empty();
+    }
+  }
+
+  private void arrived(Show show, Assessment plan) {
+    boolean newest = document.show().get().filter(show::equals).isPresent();
+    if (newest && !(state.get() instanceof State.Planned)) {
+      assessment.set(Optional.of(plan));
+      state.set(new State.Planned());
+      search(show);
+    }
+  }
+
+  private void search(Show show) {
+    if (!searchesAlong) {
+      return;
+    }
+    stopSearch = false;
+    searching.set("Searching for better places…");
+    searches.submit(
+        "searching for better places",
+        job -> engine.search(show, watch(job)),
+        found -> {
+          searching.set("");
+          assessment.get().ifPresent(before -> onFound.accept(before, found));
+          assessment.set(Optional.of(found));
+        },
+        why -> {
+          searching.set("");
+          onTrouble.accept(why);
+        });
+  }
+
+  private SearchWatch watch(Background.Job job) {
+    return new SearchWatch() {
+      @Override
+      public boolean stopped() {
+        return job.stopped() || stopSearch;
+      }
+
+      @Override
+      public void step(int part, int parts, String doing) {
+        String text = "Searching " + part + " of " + parts + ": " + doing + "…";
+        background.tell(job, () -> searching.set(text));
+      }
+    };
+  }
+}

@@ -1,0 +1,35 @@
+package bunting.desktop.survey;
+
+import bunting.core.show.Show;
+import bunting.core.show.edit.BoxEdits;
+import bunting.core.show.edit.PlaceEdits;
+import bunting.core.show.edit.RunEdits;
+import bunting.desktop.session.Selection;
+
+/** What is done to whatever is selected. A port is neither moved nor taken away. */
+final class SelectionEdits {
+  private SelectionEdits() {}
+
+  /** The show with what is selected moved; the same show where that cannot be moved. */
+  static Show moved(Show show, Selection what, double dx, double dy) {
+    return switch (what) {
+      case Selection.OfRun r ->
+          RunEdits.changed(show, r.name(), x -> x.withHanging(x.hanging().moved(dx, dy)));
+      case Selection.OfBox b -> BoxEdits.moved(show, b.controller(), dx, dy);
+      case Selection.OfPlace p -> PlaceEdits.moved(show, p.kind(), p.id(), dx, dy);
+      case Selection.OfPort p -> show;
+      case Selection.Nothing n -> show;
+    };
+  }
+
+  /** The show without what is selected; the same show where that cannot be taken away. */
+  static Show without(Show show, Selection what) {
+    return switch (what) {
+      case Selection.OfRun r -> RunEdits.removed(show, r.name());
+      case Selection.OfBox b -> BoxEdits.removed(show, b.controller());
+      case Selection.OfPlace p -> PlaceEdits.removed(show, p.kind(), p.id());
+      case Selection.OfPort p -> show;
+      case Selection.Nothing n -> show;
+    };
+  }
+}
