@@ -1,18 +1,28 @@
 package bunting.cli;
 
 import bunting.files.BadInputException;
+import bunting.files.BugLog;
+import java.io.PrintStream;
 import java.io.PrintWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 
 /**
- * Entry of the command line. Exit 0: done; 1: the plan has a stop finding or nothing can be said;
- * 2: bad input.
+ * Entry of every word: commands, and what the window is asked for. Exit 0: done; 1: the plan has a
+ * stop finding or nothing can be said; 2: bad input, or a fault of our own, in one sentence.
  */
 @Command(
     name = "bunting",
     mixinStandardHelpOptions = true,
     description = "Plans ports, universes and fused power for pixel light displays.",
+    footer = "Without a command: the window, with FILE opened where one is given.",
     subcommands = {
       PlanCommand.class,
       CheckCommand.class,
@@ -27,7 +37,9 @@ import picocli.CommandLine.Command;
       WhichCommand.class,
       CutCommand.class,
       SendCommand.class,
-      StandInCommand.class
+      StandInCommand.class,
+      WindowCommand.Demo.class,
+      WindowCommand.Snapshot.class
     })
 public final class Main implements Runnable {
   static final int STOPPED = 1;
@@ -37,13 +49,102 @@ public final class Main implements Runnable {
 
   /** Runs the command and ends the process with its exit status. */
   public static void main(String[] args) {
-    System.exit(run(args, System.out, System.err));
+    int status = run(args, System.out, System.err);
+    System.out.flush();
+    System.exit(status);
   }
 
-  /** Runs a command; returns its exit status. */
-  static int run(String[] args, java.io.PrintStream out, java.io.PrintStream err) {
-    PrintWriter errors = new PrintWriter(err, true, java.nio.charset.StandardCharsets.UTF_8);
-    PrintWriter output = new PrintWriter(out, true, java.nio.charset.StandardCharsets.UTF_8);
+  /** Runs a command; returns its exit status. Nothing that is thrown gets past this. */
+  static int run(String[] args, PrintStream out, PrintStream err) {
+    try {
+      return answer(args, out, err);
+    } catch (Exception | Error e) {
+      String word = args.length == 0 ? "starting" : "doing " + shown(args[0]);
+      line(err, BugLog.note(word, e));
+      return BAD_INPUT;
+    }
+  }
+
+  private static String shown(String word) {
+    return word.length() > 40 ? word.substring(0, 40) : word;
+  }
+
+  private static void line(PrintStream to, String sentence) {
+    PrintWriter writer = new PrintWriter(to, true, StandardCharsets.UTF_8);
+    writer.println(sentence);
+  }
+
+  private static int answer(String[] args, PrintStream out, PrintStream err) {
+    CommandLine line = commands(out, err);
+    if (args.length == 0) {
+      return WindowCommand.window(List.of(), out, err);
+    }
+    String word = args[0];
+    if (word.startsWith("-") || line.getSubcommands().containsKey(word)) {
+      return line.execute(args);
+    }
+    Optional<String> problem = args.length == 1 ? opened(word) : Optional.of(unknown(line, word));
+    if (problem.isPresent()) {
+      line(err, problem.get());
+      return BAD_INPUT;
+    }
+    return WindowCommand.window(List.of(word), out, err);
+  }
+
+  /** A file to open in the window has a name like one; why it cannot be opened, or nothing. */
+  private static Optional<String> opened(String word) {
+    Path file;
+    try {
+      file = Path.of(word);
+    } catch (InvalidPathException e) {
+      return Optional.of(unknown(commands(System.out, System.err), word));
+    }
+    if (Files.exists(file)) {
+      return Optional.empty();
+    }
+    boolean likeAFile = word.indexOf('.') >= 0 || word.indexOf('/') >= 0;
+    return Optional.of(
+        likeAFile
+            ? new BadInputException(shown(word) + ": there is no such file; check its name.")
+                .getMessage()
+            : unknown(commands(System.out, System.err), word));
+  }
+
+  /** The command with the fewest letters changed is offered. */
+  private static String unknown(CommandLine line, String word) {
+    String meant =
+        line.getSubcommands().keySet().stream()
+            .min(Comparator.comparingInt(c -> distance(c, word)))
+            .filter(c -> distance(c, word) <= 2)
+            .map(c -> " did you mean " + c + "?")
+            .orElse(" ./bunting --help lists them.");
+    return new BadInputException(
+            "Command line: there is no command \"" + shown(word) + "\";" + meant)
+        .getMessage();
+  }
+
+  /** Levenshtein's distance. */
+  private static int distance(String a, String b) {
+    int[] row = new int[b.length() + 1];
+    for (int j = 0; j <= b.length(); j++) {
+      row[j] = j;
+    }
+    for (int i = 1; i <= a.length(); i++) {
+      int corner = row[0];
+      row[0] = i;
+      for (int j = 1; j <= b.length(); j++) {
+        int above = row[j];
+        int same = corner + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
+        row[j] = Math.min(same, 1 + Math.min(above, row[j - 1]));
+        corner = above;
+      }
+    }
+    return row[b.length()];
+  }
+
+  private static CommandLine commands(PrintStream out, PrintStream err) {
+    PrintWriter errors = new PrintWriter(err, true, StandardCharsets.UTF_8);
+    PrintWriter output = new PrintWriter(out, true, StandardCharsets.UTF_8);
     CommandLine line = new CommandLine(new Main());
     line.setOut(output).setErr(errors);
     line.setCaseInsensitiveEnumValuesAllowed(false);
@@ -60,7 +161,7 @@ public final class Main implements Runnable {
           }
           throw e;
         });
-    return line.execute(args);
+    return line;
   }
 
   private static String sentence(CommandLine.ParameterException e) {

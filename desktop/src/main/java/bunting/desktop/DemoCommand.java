@@ -8,6 +8,7 @@ import bunting.core.show.Texts;
 import bunting.files.BadInputException;
 import bunting.files.Papers;
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
@@ -17,7 +18,7 @@ import java.nio.file.Path;
 final class DemoCommand {
   private DemoCommand() {}
 
-  static int run() {
+  static int run(PrintWriter out, PrintWriter err) {
     try {
       Path folder = Files.createTempDirectory("bunting-demo-");
       Assessment plan = Assessor.plan(DemoShow.read());
@@ -25,8 +26,8 @@ final class DemoCommand {
       Files.createDirectories(folder.resolve("snapshots"));
       Snapshots.write(plan.reading().show(), folder.resolve("snapshots"), 1280, 800);
       Totals t = plan.reading().totals();
-      System.out.println(plan.reading().show().settings().name());
-      System.out.println(
+      out.println(plan.reading().show().settings().name());
+      out.println(
           t.runs()
               + " runs, "
               + t.pixels()
@@ -43,12 +44,11 @@ final class DemoCommand {
               + " A, least volts "
               + Texts.fixed(t.minVoltsPercent(), 1)
               + " %");
-      System.out.println(
-          plan.count(Severity.STOP) + " stop, " + plan.count(Severity.WARN) + " warn");
-      System.out.println("Snapshots and papers are in " + folder);
+      out.println(plan.count(Severity.STOP) + " stop, " + plan.count(Severity.WARN) + " warn");
+      out.println("Snapshots and papers are in " + folder);
       return 0;
     } catch (IOException | BadInputException e) {
-      System.err.println(e.getMessage());
+      err.println(e.getMessage());
       return 2;
     }
   }

@@ -4,13 +4,22 @@ import bunting.desktop.frame.MainWindow;
 import bunting.desktop.session.Session;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Application;
 import javafx.stage.Stage;
 
 /** The desktop application. */
 public final class DesktopApplication extends Application {
+  private static final AtomicReference<Runnable> STARTED = new AtomicReference<>(() -> {});
+
+  /** Told once when the toolkit has started; the toolkit makes the application itself. */
+  static void whenStarted(Runnable told) {
+    STARTED.set(told);
+  }
+
   @Override
   public void start(Stage stage) {
+    STARTED.get().run();
     open(stage, getParameters().getUnnamed());
   }
 

@@ -4,6 +4,8 @@ import bunting.core.show.Show;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
 import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -17,9 +19,9 @@ final class SnapshotCommand {
 
   private SnapshotCommand() {}
 
-  static int run(List<String> args) {
+  static int run(List<String> args, PrintWriter out, PrintWriter err) {
     try {
-      Optional<Path> out = Optional.empty();
+      Optional<Path> folder = Optional.empty();
       Optional<Path> show = Optional.empty();
       Matcher size = SIZE.matcher("1280x800");
       for (int i = 0; i < args.size(); i += 2) {
@@ -28,7 +30,7 @@ final class SnapshotCommand {
         }
         String value = args.get(i + 1);
         switch (args.get(i)) {
-          case "--out" -> out = Optional.of(Path.of(value));
+          case "--out" -> folder = Optional.of(Path.of(value));
           case "--show" -> show = Optional.of(Path.of(value));
           case "--size" -> size = SIZE.matcher(value);
           default ->
@@ -41,21 +43,24 @@ final class SnapshotCommand {
         throw new BadInputException(
             "Command line: --size should be WIDTHxHEIGHT in pixels, such as 1280x800.");
       }
-      if (out.isEmpty()) {
+      if (folder.isEmpty()) {
         throw new BadInputException(
             "Command line: snapshot wants --out DIR, the folder for the pictures.");
       }
       Show opened = show.isPresent() ? ShowFiles.open(show.get()) : DemoShow.read();
-      Files.createDirectories(out.get());
+      Files.createDirectories(folder.get());
       Snapshots.write(
-              opened, out.get(), Integer.parseInt(size.group(1)), Integer.parseInt(size.group(2)))
-          .forEach(System.out::println);
+              opened,
+              folder.get(),
+              Integer.parseInt(size.group(1)),
+              Integer.parseInt(size.group(2)))
+          .forEach(out::println);
       return 0;
     } catch (BadInputException e) {
-      System.err.println(e.getMessage());
+      err.println(e.getMessage());
       return 2;
-    } catch (IOException e) {
-      System.err.println("The pictures cannot be written; choose a folder that you may write to.");
+    } catch (IOException | UncheckedIOException e) {
+      err.println("The pictures cannot be written; choose a folder that you may write to.");
       return 2;
     }
   }

@@ -228,7 +228,7 @@ final class Snapshots {
     try {
       ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", file.toFile());
     } catch (IOException e) {
-      throw new UncheckedIOException("the folder can be written to", e);
+      throw new UncheckedIOException(e);
     }
     return file;
   }

@@ -33,6 +33,7 @@ public final class Checks {
           new OffCut(),
           new UnknownKey(),
           new LeftOut(),
+          new NoSearch(),
           new GroupSplit(),
           new RunDivided(),
           new LongDataLead(),

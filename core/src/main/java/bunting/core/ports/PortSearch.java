@@ -335,6 +335,6 @@ final class PortSearch {
       known &= one.proven();
     }
     boolean stopped = search.map(SearchWatch::stopped).orElse(false);
-    return new PortReport(reached, searched, stopped);
+    return new PortReport(reached, searched, stopped, search.flatMap(s -> ExactSolver.problem()));
   }
 }

@@ -10,10 +10,12 @@ import java.util.OptionalDouble;
  * @param goals in the order in which they were striven for
  * @param searched whether a search was made, or only the first fit
  * @param stopped whether the search was stopped before it was through
+ * @param noSearch why a search that was wanted could not be made
  */
-public record PortReport(List<Reached> goals, boolean searched, boolean stopped) {
+public record PortReport(
+    List<Reached> goals, boolean searched, boolean stopped, Optional<String> noSearch) {
   /** Nothing is known. */
-  public static final PortReport NONE = new PortReport(List.of(), false, false);
+  public static final PortReport NONE = new PortReport(List.of(), false, false, Optional.empty());
 
   public PortReport {
     goals = List.copyOf(goals);

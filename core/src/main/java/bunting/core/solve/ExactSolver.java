@@ -1,26 +1,71 @@
 package bunting.core.solve;
 
 import com.google.ortools.Loader;
+import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
+import java.util.Optional;
+import java.util.ServiceLoader;
 
 /** The one way in which CP-SAT is set up here. */
 public final class ExactSolver {
-  private static final boolean AVAILABLE = load();
+  private static final Optional<String> PROBLEM = load();
 
   private ExactSolver() {}
 
-  /** The solver is native code; where there is none for the machine, the simple ways must do. */
+  /** The solver is native code; where it does not load, the simple ways must do. */
   public static boolean available() {
-    return AVAILABLE;
+    return PROBLEM.isEmpty();
   }
 
-  private static boolean load() {
+  /** Why it is not available, in a few words; empty: it is. */
+  public static Optional<String> problem() {
+    return PROBLEM;
+  }
+
+  /** Whatever goes wrong in loading, from a full disk to a missing symbol, ends as a few words. */
+  private static Optional<String> load() {
+    Optional<String> kept = loadKept();
+    return kept.isEmpty() ? kept : loadAnew().map(why -> kept.get() + "; " + why);
+  }
+
+  @SuppressWarnings("restricted")
+  private static Optional<String> loadKept() {
+    try {
+      Optional<SolverLibrary> library = ServiceLoader.load(SolverLibrary.class).findFirst();
+      if (library.isEmpty()) {
+        return Optional.of("nobody keeps it unpacked");
+      }
+      System.load(library.get().path());
+      return tried();
+    } catch (Exception | LinkageError e) {
+      return Optional.of(reason(e));
+    }
+  }
+
+  private static Optional<String> loadAnew() {
     try {
       Loader.loadNativeLibraries();
-      return true;
-    } catch (RuntimeException | UnsatisfiedLinkError e) {
-      return false;
+      return tried();
+    } catch (Exception | LinkageError e) {
+      return Optional.of(reason(e));
     }
+  }
+
+  /** A library that loads and does not work is no better than none. */
+  private static Optional<String> tried() {
+    CpModel model = new CpModel();
+    model.newBoolVar("b");
+    new CpSolver().solve(model);
+    return Optional.empty();
+  }
+
+  private static String reason(Throwable e) {
+    Throwable root = e;
+    while (root.getCause() != null) {
+      root = root.getCause();
+    }
+    String text = String.valueOf(root.getMessage()).lines().findFirst().orElse("").strip();
+    return text.isEmpty() || text.equals("null") ? root.getClass().getSimpleName() : text;
   }
 
   /**

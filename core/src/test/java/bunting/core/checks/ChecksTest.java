@@ -19,6 +19,7 @@ import bunting.core.show.OtherLoads;
 import bunting.core.show.Pin;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
+import bunting.core.show.PortReport;
 import bunting.core.show.PortStart;
 import bunting.core.show.Protocol;
 import bunting.core.show.Run;
@@ -174,6 +175,22 @@ class ChecksTest {
                             new Leftovers.Stray(
                                 List.of(Leftovers.Step.key("shwo")), "$.shwo", "{}")),
                         List.of()))));
+    Decisions plain = Planner.sketch(s);
+    faults.put(
+        "no-search",
+        Reading.of(
+            s,
+            new Decisions(
+                plain.controllers(),
+                plain.segments(),
+                plain.feeds(),
+                plain.breaks(),
+                plain.supplies(),
+                plain.unplaced(),
+                plain.controllersLowerBound(),
+                plain.others(),
+                new PortReport(
+                    plain.report().goals(), false, false, Optional.of("no such library")))));
     faults.put(
         "left-out",
         read(
