@@ -9,6 +9,7 @@ import bunting.files.BadInputException;
 import bunting.files.Papers;
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
@@ -47,8 +48,14 @@ final class DemoCommand {
       out.println(plan.count(Severity.STOP) + " stop, " + plan.count(Severity.WARN) + " warn");
       out.println("Snapshots and papers are in " + folder);
       return 0;
-    } catch (IOException | BadInputException e) {
+    } catch (BadInputException e) {
       err.println(e.getMessage());
+      return 2;
+    } catch (IOException | UncheckedIOException e) {
+      err.println(
+          "The demo cannot write to the temporary folder "
+              + System.getProperty("java.io.tmpdir")
+              + "; make room there, or name another by TMPDIR.");
       return 2;
     }
   }

@@ -13,8 +13,7 @@ import bunting.files.ShowFiles;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -30,19 +29,8 @@ final class DemoShow {
   /** The demo's run list and settings are read by the same door as anybody's. */
   static Show read() {
     try {
-      Path folder = Files.createTempDirectory("bunting-demo");
-      Path runs = unpack(folder, "RUNS.csv");
-      Path settings = unpack(folder, "SETTINGS.json");
-      Path picture = unpack(folder, "mill.svg");
-      try {
-        Show show = ShowFiles.readRuns(runs, Optional.of(settings));
-        return show.withSurvey(survey(Pictures.read(picture)));
-      } finally {
-        Files.delete(picture);
-        Files.delete(runs);
-        Files.delete(settings);
-        Files.delete(folder);
-      }
+      Show show = ShowFiles.ofTexts(text("RUNS.csv"), text("SETTINGS.json"));
+      return show.withSurvey(survey(Pictures.of("mill.svg", bytes("mill.svg"))));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     } catch (BadInputException e) {
@@ -63,12 +51,14 @@ final class DemoShow {
         List.of(new Survey.Note("bats in the gable: nothing above 9 m", new Point(1.6, 8.2))));
   }
 
-  private static Path unpack(Path folder, String name) throws IOException {
-    Path file = folder.resolve(name);
+  private static String text(String name) throws IOException {
+    return new String(bytes(name), StandardCharsets.UTF_8);
+  }
+
+  private static byte[] bytes(String name) throws IOException {
     try (InputStream in =
         Objects.requireNonNull(DemoShow.class.getResourceAsStream("/demo/" + name))) {
-      Files.copy(in, file);
+      return in.readAllBytes();
     }
-    return file;
   }
 }

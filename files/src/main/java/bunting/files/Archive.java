@@ -4,13 +4,14 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.apache.commons.compress.archivers.zip.ZipArchiveEntry;
+import org.apache.commons.compress.archivers.zip.ZipFile;
+import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 
 /** ZIP archives that are the same bytes for the same content. */
 final class Archive {
@@ -39,17 +40,10 @@ final class Archive {
   /** By the central directory: some writers leave the sizes out of the entries themselves. */
   static Map<String, byte[]> read(byte[] archive) {
     Map<String, byte[]> files = new LinkedHashMap<>();
-    try {
-      Path draft = Files.createTempFile("bunting", ".zip");
-      try {
-        Files.write(draft, archive);
-        try (ZipFile zip = new ZipFile(draft.toFile())) {
-          for (ZipEntry entry : zip.stream().map(e -> (ZipEntry) e).toList()) {
-            files.put(entry.getName(), zip.getInputStream(entry).readAllBytes());
-          }
-        }
-      } finally {
-        Files.delete(draft);
+    try (ZipFile zip =
+        ZipFile.builder().setSeekableByteChannel(new SeekableInMemoryByteChannel(archive)).get()) {
+      for (ZipArchiveEntry entry : Collections.list(zip.getEntries())) {
+        files.put(entry.getName(), zip.getInputStream(entry).readAllBytes());
       }
     } catch (IOException e) {
       throw new UncheckedIOException("an archive of our own can be read", e);

@@ -2,15 +2,9 @@ package bunting.files;
 
 import bunting.core.show.Picture;
 import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Iterator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageReader;
-import javax.imageio.stream.ImageInputStream;
 import javax.xml.XMLConstants;
 import javax.xml.stream.XMLInputFactory;
 import javax.xml.stream.XMLStreamConstants;
@@ -40,15 +34,7 @@ public final class Pictures {
 
   /** Reads a picture. */
   public static Picture read(Path file) throws BadInputException {
-    byte[] bytes;
-    try {
-      if (Files.size(file) > BYTES_MAX) {
-        throw BadInputException.of(file, "it has over 40 MB; save it smaller.");
-      }
-      bytes = Files.readAllBytes(file);
-    } catch (IOException e) {
-      throw BadInputException.of(file, "it cannot be read; check its name, or try a copy of it.");
-    }
+    byte[] bytes = TextFiles.bytes(file, BYTES_MAX);
     try {
       return of(String.valueOf(file.getFileName()), bytes);
     } catch (BadInputException e) {
@@ -57,7 +43,7 @@ public final class Pictures {
   }
 
   /** A picture by its bytes. */
-  static Picture of(String name, byte[] bytes) throws BadInputException {
+  public static Picture of(String name, byte[] bytes) throws BadInputException {
     if (bytes.length > 8 && (bytes[0] & 0xFF) == 0x89 && bytes[1] == 'P') {
       return raster(name, Picture.Kind.PNG, bytes);
     }
@@ -69,21 +55,19 @@ public final class Pictures {
 
   private static Picture raster(String name, Picture.Kind kind, byte[] bytes)
       throws BadInputException {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-      Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-      if (readers.hasNext()) {
-        ImageReader reader = readers.next();
-        reader.setInput(in);
-        long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-        if (pixels > PIXELS_MAX) {
-          throw new BadInputException("it has over 100 million pixels; save it smaller.");
-        }
-        return new Picture(name, kind, reader.getWidth(0), reader.getHeight(0), bytes);
-      }
-    } catch (IOException e) {
-      throw new BadInputException("the picture is damaged; try a copy of it.");
+    if (kind == Picture.Kind.PNG
+        ? !PictureBytes.isWholePng(bytes)
+        : !PictureBytes.isWholeJpeg(bytes)) {
+      throw new BadInputException(
+          "the picture is damaged or its end is missing; try a copy of it.");
     }
-    throw new BadInputException("the picture is damaged; try a copy of it.");
+    PictureBytes.Size size =
+        PictureBytes.size(bytes)
+            .orElseThrow(() -> new BadInputException("the picture is damaged; try a copy of it."));
+    if (size.pixels() > PIXELS_MAX) {
+      throw new BadInputException("it has over 100 million pixels; save it smaller.");
+    }
+    return new Picture(name, kind, size.width(), size.height(), bytes);
   }
 
   private static Picture drawing(String name, byte[] bytes) throws BadInputException {
@@ -92,6 +76,7 @@ public final class Pictures {
     factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
     factory.setProperty(XMLConstants.ACCESS_EXTERNAL_DTD, "");
     double[] size = {};
+    DrawnParts parts = new DrawnParts();
     try {
       XMLStreamReader xml = factory.createXMLStreamReader(new ByteArrayInputStream(bytes));
       while (xml.hasNext()) {
@@ -109,6 +94,9 @@ public final class Pictures {
             size = size(xml);
           }
           draws(xml);
+          parts.begin(xml);
+        } else if (event == XMLStreamConstants.END_ELEMENT) {
+          parts.end();
         }
       }
     } catch (XMLStreamException e) {
@@ -117,6 +105,7 @@ public final class Pictures {
     if (size.length == 0) {
       throw new BadInputException("it is no PNG, JPEG or SVG picture; save it as one of them.");
     }
+    parts.check();
     return new Picture(name, Picture.Kind.SVG, size[0], size[1], bytes);
   }
 

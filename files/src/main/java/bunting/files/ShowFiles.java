@@ -23,6 +23,13 @@ public final class ShowFiles {
     return RunsReader.read(runs, TextFiles.read(runs), bare);
   }
 
+  /** A show from the texts of a run list and its settings, which need be in no file. */
+  public static Show ofTexts(String runs, String settings) throws BadInputException {
+    Show bare = SettingsReader.read(JsonFields.parse(Path.of("SETTINGS.json"), settings));
+    return RunsReader.read(
+        Path.of("RUNS.csv"), runs, bare.withLeftovers(bare.leftovers().below("settings")));
+  }
+
   /** A show without runs: from settings, where a file of them is given. */
   public static Show readSettings(Optional<Path> settings) throws BadInputException {
     if (settings.isEmpty()) {

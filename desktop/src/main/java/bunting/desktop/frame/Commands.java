@@ -122,10 +122,13 @@ final class Commands {
     add("fold", "Fold or open all boxes", "Shortcut+B", open, () -> window.board().foldAll());
     add(
         "stop",
-        "Stop the search with the best so far",
+        "Stop the search with the best so far, or a picture that is being drawn",
         "Shortcut+Period",
         open,
-        session::stopSearching);
+        () -> {
+          session.stopSearching();
+          window.elevation().stopDrawing();
+        });
     add("cut", "Cut list", "Shortcut+L", open, () -> window.go(Screen.CUT));
     add("volts", "Compare voltages", "Shortcut+Shift+V", open, () -> window.go(Screen.VOLTS));
     add(

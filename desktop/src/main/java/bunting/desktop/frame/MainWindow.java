@@ -15,6 +15,7 @@ import bunting.desktop.power.LossScreen;
 import bunting.desktop.power.PowerScreen;
 import bunting.desktop.power.PowerSide;
 import bunting.desktop.power.QuickSheet;
+import bunting.desktop.session.Recovery;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import bunting.desktop.sheets.ImportView;
@@ -28,6 +29,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import javafx.application.Application;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.ObjectProperty;
@@ -88,6 +90,8 @@ public final class MainWindow {
   private final FindingsDrawer drawer;
   private final CommandPalette finder;
   private final Runnable demo;
+  private final VBox head = new VBox();
+  private Optional<Recovery> recovery = Optional.empty();
   private Screen screen = Screen.PORTS;
   private boolean reading;
 
@@ -154,7 +158,8 @@ public final class MainWindow {
     side = new VBox();
     tape.setMinHeight(TAPE_HEIGHT);
     tape.setMaxHeight(TAPE_HEIGHT);
-    frame.setTop(new VBox(new TopBar(session, commands), new PlanBanner(session)));
+    head.getChildren().addAll(new TopBar(session, commands), new PlanBanner(session));
+    frame.setTop(head);
     frame.setBottom(messageLine());
     root.getChildren().addAll(frame, finder);
     StackPane.setAlignment(finder, Pos.TOP_CENTER);
@@ -181,7 +186,9 @@ public final class MainWindow {
     stage.setScene(scene);
     stage.setOnCloseRequest(
         e -> {
-          if (!mayLeave()) {
+          if (mayLeave()) {
+            recovery.ifPresent(Recovery::leave);
+          } else {
             e.consume();
           }
         });
@@ -302,7 +309,8 @@ public final class MainWindow {
 
   /** Whether reels are being cut, voltages planned or better places searched for. */
   public boolean busy() {
-    return cut.busy().get()
+    return survey.elevation().isDrawing()
+        || cut.busy().get()
         || volts.busy().get()
         || losses.busy().get()
         || (screen == Screen.QUICK && quick.busy())
@@ -371,6 +379,12 @@ public final class MainWindow {
             + p.css());
     root.getStyleClass().removeAll("night", "day");
     root.getStyleClass().add(p.night() ? "night" : "day");
+  }
+
+  /** Keeps what is not saved from now on, and offers what an earlier crash left. */
+  public void keepBy(Recovery keeper) {
+    recovery = Optional.of(keeper);
+    head.getChildren().add(new RecoveryBanner(keeper, this::mayLeave));
   }
 
   private static void showOrHide(Region part, boolean show) {

@@ -30,7 +30,7 @@ public final class ElevationView extends Region {
   private final ImageView beadsView = new ImageView();
   private final Canvas above = new Canvas();
   private final Drafting drafting;
-  private final UnderlayImage underlay = new UnderlayImage();
+  private final UnderlayImage underlay;
   private Optional<Beads> beads = Optional.empty();
   private Optional<LensColours> colours = Optional.empty();
   private Optional<Viewport> view = Optional.empty();
@@ -43,6 +43,7 @@ public final class ElevationView extends Region {
   public ElevationView(Session session, ObservableValue<Palette> palette) {
     this.session = session;
     this.palette = palette;
+    this.underlay = new UnderlayImage(session.background(), this::repaint, session::say);
     this.drafting = new Drafting(session, this::paintAbove);
     this.mouse = new ElevationMouse(this, session, drafting);
     setId("elevation");
@@ -211,6 +212,16 @@ public final class ElevationView extends Region {
   private void replanned() {
     beads = beads.map(b -> b.in(session.assessment().get().map(Assessment::reading)));
     recolour();
+  }
+
+  /** Whether a picture is being drawn for it. */
+  public boolean isDrawing() {
+    return underlay.busy();
+  }
+
+  /** Gives up a picture that is being drawn. */
+  public void stopDrawing() {
+    underlay.stop();
   }
 
   /** Forgets the view, so that the next show is shown whole. */
