@@ -114,13 +114,10 @@ public final class ShowLimits {
         .ifPresent(m -> number("The length of " + run.name(), m, Range.aboveTo(0, 100_000)));
     run.leadM().ifPresent(m -> number("The lead of " + run.name(), m, Range.LENGTH));
     run.group().ifPresent(g -> name("The group of " + run.name(), g));
-    run.hanging().course().ifPresentOrElse(c -> course(what, c), () -> straight(what, run));
-    run.hanging().route().forEach(p -> at("The lead of " + run.name(), p));
-  }
-
-  private void straight(String what, Run run) {
+    run.hanging().course().ifPresent(c -> course(what, c));
     at(what, run.start());
     run.end().ifPresent(e -> at(what, e));
+    run.hanging().route().forEach(p -> at("The lead of " + run.name(), p));
   }
 
   private void course(String what, Course course) {

@@ -62,6 +62,8 @@ public final class Inspector extends ScrollPane {
     setHbarPolicy(ScrollBarPolicy.NEVER);
     setFocusTraversable(false);
     content.getStyleClass().add("inspector-content");
+    facts.getStyleClass().add("inspector-part");
+    figures.getStyleClass().add("inspector-part");
     setContent(content);
     sceneProperty()
         .addListener(

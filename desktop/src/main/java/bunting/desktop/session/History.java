@@ -23,11 +23,6 @@ final class History {
     future.clear();
   }
 
-  /** Forgets a step that never came about. */
-  void forgetLast() {
-    past.pop();
-  }
-
   Optional<Step> undo(Show now) {
     return move(past, future, now);
   }

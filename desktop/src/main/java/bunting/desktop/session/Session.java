@@ -151,9 +151,15 @@ public final class Session {
    * Changes the show as it is now, as one step that can be undone; says what was done, or why not.
    */
   public Document.Outcome edit(String what, UnaryOperator<Show> change) {
+    boolean counts = counting.isPresent();
     Document.Outcome outcome = document.edit(what, change);
     switch (outcome) {
-      case Document.Outcome.Done d -> message.set(what);
+      case Document.Outcome.Done d -> {
+        message.set(what);
+        if (!counts) {
+          moved.set("");
+        }
+      }
       case Document.Outcome.Refused r -> message.set("That cannot be: " + r.why());
       case Document.Outcome.Same s -> {}
     }
@@ -270,7 +276,7 @@ public final class Session {
 
   private void planned(Assessment plan) {
     if (planning.isCurrent()) {
-      moved.set(counting.map(c -> c.what() + Moves.between(c.before(), plan).text()).orElse(""));
+      counting.ifPresent(c -> moved.set(c.what() + Moves.between(c.before(), plan).text()));
       counting = Optional.empty();
     }
   }

@@ -40,16 +40,6 @@ class HistoryTest {
   }
 
   @Test
-  void aStepThatNeverCameAboutIsForgotten() {
-    History history = new History();
-    history.done("to 2", show(1));
-    history.done("to 3", show(2));
-    history.forgetLast();
-    assertThat(history.undo(show(2)))
-        .hasValueSatisfying(s -> assertThat(s.show()).isEqualTo(show(1)));
-  }
-
-  @Test
   void itDoesNotGrowForEver() {
     History history = new History();
     for (int i = 0; i < 500; i++) {
