@@ -186,7 +186,7 @@ public final class ElevationView extends Region {
   }
 
   /** Where the pixels hang; empty while no show is open. */
-  Optional<Beads> beads() {
+  public Optional<Beads> beads() {
     return beads;
   }
 
