@@ -6,6 +6,7 @@ import bunting.core.checks.Finding;
 import bunting.core.show.Run;
 import bunting.desktop.frame.MainWindow;
 import bunting.desktop.line.BoardView;
+import bunting.desktop.session.Planning;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.io.IOException;
@@ -39,14 +40,39 @@ class WindowTest {
   @Start
   void start(Stage stage) {
     session = new Session();
-    session.setSearchesAlong(false);
-    session.setPatience(java.time.Duration.ofMinutes(2));
+    boolean hurried = Boolean.getBoolean("bunting.hurried");
+    session.setSearchesAlong(hurried);
+    session.setPatience(hurried ? java.time.Duration.ZERO : java.time.Duration.ofMinutes(2));
     MainWindow window = new MainWindow(stage, session, () -> DemoShow.open(session));
     assertThat(window).isNotNull();
     stage.show();
   }
 
-  private static <T> T onScreen(Callable<T> work) {
+  private <T> T onScreen(Callable<T> work) {
+    if (Boolean.getBoolean("bunting.hurried")) {
+      settle();
+    }
+    return now(work);
+  }
+
+  private void settle() {
+    try {
+      WaitForAsyncUtils.waitForFxEvents();
+      WaitForAsyncUtils.waitFor(
+          60,
+          TimeUnit.SECONDS,
+          () ->
+              now(
+                  () ->
+                      !(session.plans().state().get() instanceof Planning.State.Working)
+                          && session.searching().get().isEmpty()));
+      WaitForAsyncUtils.waitForFxEvents();
+    } catch (TimeoutException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  private static <T> T now(Callable<T> work) {
     try {
       T value = WaitForAsyncUtils.asyncFx(work).get(20, TimeUnit.SECONDS);
       WaitForAsyncUtils.waitForFxEvents();
@@ -74,7 +100,7 @@ class WindowTest {
     assertThat(onScreen(() -> session.show().isPresent())).isTrue();
   }
 
-  private static boolean shown(FxRobot robot, String query) {
+  private boolean shown(FxRobot robot, String query) {
     return onScreen(() -> robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent());
   }
 

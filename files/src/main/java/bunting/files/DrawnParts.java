@@ -25,7 +25,7 @@ final class DrawnParts {
   private static final long PHOTO_PIXELS_MAX = 50_000_000;
 
   /** Most elements inside each other. */
-  private static final int DEPTH_MAX = 400;
+  private static final int DEPTH_MAX = 90;
 
   private static final class Part {
     private final List<Part> children = new ArrayList<>();

@@ -134,7 +134,8 @@ public final class WholeFile {
     }
   }
 
-  private static Path draft(Path target) {
+  /** A name beside a file that tells whose draft it is. */
+  static Path draft(Path target) {
     return target.resolveSibling(
         ".bunting-"
             + machine()

@@ -30,7 +30,7 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   public static final Range VOLTS = between(0.1, 100_000);
 
   /** Milliamps of a pixel. */
-  public static final Range MILLIAMPS = between(0, 1_000_000);
+  public static final Range MILLIAMPS = between(0, 100_000);
 
   /** Ohms of a metre of rail. */
   public static final Range RAIL_OHMS = between(0, 1_000_000);
@@ -42,7 +42,7 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   public static final Range AMPS = between(0, 1_000_000);
 
   /** Watts of something that gives or takes some. */
-  public static final Range WATTS = aboveTo(0, 1_000_000_000);
+  public static final Range WATTS = between(0.1, 1_000_000_000);
 
   /** Money for one thing or one metre. */
   public static final Range MONEY = between(0, 1_000_000_000);

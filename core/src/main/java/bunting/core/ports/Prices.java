@@ -22,6 +22,9 @@ import java.util.TreeMap;
 
 /** What an allotment costs, in the prices of the show, and how much cable it takes. */
 public final class Prices {
+  /** So many of the largest supply are weighed kind against kind; more are bought in bulk. */
+  private static final int SUPPLIES_WEIGHED = 40;
+
   private final Show show;
   private final Planning planning;
   private final Map<Double, List<SupplyType>> supplies = new HashMap<>();
@@ -135,7 +138,23 @@ public final class Prices {
     for (SupplyType s : supplies(volts)) {
       left -= planning.suppliesOwned(s.id()) * usableWatts(s);
     }
-    return left <= 0 ? 0 : cover(supplies(volts), 0, left);
+    if (left <= 0) {
+      return 0;
+    }
+    // Of a great many the bulk is of the kind that costs least a watt; only the rest is weighed.
+    Optional<SupplyType> bulk =
+        supplies(volts).stream()
+            .min(
+                Comparator.comparingDouble((SupplyType s) -> s.cost() / usableWatts(s))
+                    .thenComparing(SupplyType::id));
+    double weighed = supplies(volts).stream().mapToDouble(this::usableWatts).max().orElse(0);
+    double beyond = left - SUPPLIES_WEIGHED * weighed;
+    if (bulk.isEmpty() || beyond <= 0) {
+      return cover(supplies(volts), 0, left);
+    }
+    double count = Math.ceil(beyond / usableWatts(bulk.get()));
+    return count * bulk.get().cost()
+        + cover(supplies(volts), 0, left - count * usableWatts(bulk.get()));
   }
 
   /** The cheapest supplies of the kinds from {@code kind} on that give so many watts. */

@@ -58,16 +58,18 @@ public final class Background {
    */
   public <T> Job run(
       String doing, Function<Job, T> work, Consumer<T> done, Consumer<String> failed) {
-    return run(doing, work, done, failed, () -> {});
+    Job job = new Job();
+    run(job, doing, work, done, failed, () -> {});
+    return job;
   }
 
-  private <T> Job run(
+  private <T> void run(
+      Job job,
       String doing,
       Function<Job, T> work,
       Consumer<T> done,
       Consumer<String> failed,
       Runnable ended) {
-    Job job = new Job();
     workers.execute(
         () -> {
           Runnable arrival = arrival(doing, job, work, done, failed);
@@ -80,7 +82,6 @@ public final class Background {
                 }
               });
         });
-    return job;
   }
 
   /** Whatever is thrown, also an error, ends as a sentence: a spinner for ever is no answer. */
@@ -138,9 +139,9 @@ public final class Background {
         String doing, Function<Job, T> work, Consumer<T> done, Consumer<String> failed) {
       Runnable begin =
           () -> {
-            Job[] mine = new Job[1];
-            mine[0] = run(doing, work, done, failed, () -> ended(mine));
-            running = Optional.of(mine[0]);
+            Job job = new Job();
+            running = Optional.of(job);
+            run(job, doing, work, done, failed, () -> ended(job));
           };
       if (running.isEmpty()) {
         begin.run();
@@ -150,8 +151,8 @@ public final class Background {
       }
     }
 
-    private void ended(Job[] job) {
-      if (running.isPresent() && running.get() == job[0]) {
+    private void ended(Job job) {
+      if (running.isPresent() && running.get() == job) {
         running = Optional.empty();
         Optional<Runnable> next = waiting;
         waiting = Optional.empty();

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
  */
 class EditsAnyTimeTest {
   private static final int SHOWS = 30;
-  private static final int EDITS = 60;
+  private static final int EDITS = 50;
 
   @TempDir private Path folder = Path.of("");
 

@@ -9,6 +9,7 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.desktop.frame.Asker;
 import bunting.desktop.frame.MainWindow;
+import bunting.desktop.session.Planning;
 import bunting.desktop.session.Session;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -35,19 +36,47 @@ abstract class WindowDriver {
   final Asker asker = mock(Asker.class);
   Session session = new Session();
   Optional<MainWindow> window = Optional.empty();
+  boolean hurried;
 
   /**
    * Opens the window; each class calls it, since the toolkit's extension finds no inherited one.
    */
   void open(Stage stage) {
     session = new Session();
-    session.setSearchesAlong(false);
-    session.setPatience(java.time.Duration.ofMinutes(2));
+    hurried = Boolean.getBoolean("bunting.hurried");
+    session.setSearchesAlong(hurried);
+    session.setPatience(hurried ? java.time.Duration.ZERO : java.time.Duration.ofMinutes(2));
     window = Optional.of(new MainWindow(stage, session, () -> {}, asker));
     stage.show();
   }
 
-  static <T> T onScreen(Callable<T> work) {
+  /** Does something on the interface thread; hurried, once what was done before is planned. */
+  <T> T onScreen(Callable<T> work) {
+    if (hurried) {
+      settle();
+    }
+    return now(work);
+  }
+
+  /** Waits until the newest version has its plan and nothing better is searched for. */
+  private void settle() {
+    try {
+      WaitForAsyncUtils.waitForFxEvents();
+      WaitForAsyncUtils.waitFor(
+          30,
+          TimeUnit.SECONDS,
+          () ->
+              now(
+                  () ->
+                      !(session.plans().state().get() instanceof Planning.State.Working)
+                          && session.searching().get().isEmpty()));
+      WaitForAsyncUtils.waitForFxEvents();
+    } catch (TimeoutException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  private static <T> T now(Callable<T> work) {
     try {
       T value = WaitForAsyncUtils.asyncFx(work).get(20, TimeUnit.SECONDS);
       WaitForAsyncUtils.waitForFxEvents();
