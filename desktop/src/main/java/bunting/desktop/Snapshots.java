@@ -9,6 +9,9 @@ import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import bunting.desktop.survey.Lens;
 import bunting.desktop.survey.Viewport;
+import bunting.files.BadInputException;
+import bunting.files.WholeFile;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
@@ -25,6 +28,7 @@ import javafx.embed.swing.SwingFXUtils;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
 import javax.imageio.ImageIO;
+import javax.imageio.stream.MemoryCacheImageOutputStream;
 
 /** Pictures of the real window, one of each main view. */
 final class Snapshots {
@@ -225,10 +229,15 @@ final class Snapshots {
   private static Path picture(Stage stage, Path folder, String name) {
     WritableImage image = stage.getScene().snapshot(null);
     Path file = folder.resolve(name + ".png");
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
     try {
-      ImageIO.write(SwingFXUtils.fromFXImage(image, null), "png", file.toFile());
+      ImageIO.write(
+          SwingFXUtils.fromFXImage(image, null), "png", new MemoryCacheImageOutputStream(png));
+      WholeFile.write(file, png.toByteArray());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
+    } catch (BadInputException e) {
+      throw new UncheckedIOException(new IOException(e));
     }
     return file;
   }

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
  * what the same edits make one by one, and what is written is read back and equal.
  */
 class EditsAnyTimeTest {
-  private static final int SHOWS = 30;
+  private static final int SHOWS = 16;
   private static final int EDITS = 50;
 
   @TempDir private Path folder = Path.of("");

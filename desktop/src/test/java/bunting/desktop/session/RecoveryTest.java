@@ -21,7 +21,7 @@ import org.junit.jupiter.api.io.TempDir;
 /** What is kept while it is not saved, and what a crash leaves. */
 class RecoveryTest {
   /** 200 take two and a half minutes; {@code -Dbunting.kills=200} does them. */
-  private static final int KILLS = Integer.getInteger("bunting.kills", 60);
+  private static final int KILLS = Integer.getInteger("bunting.kills", 40);
 
   private static final Show SHOW = Show.of(List.of(Run.of("Weir", "5v-strip-60", 100)));
 
