@@ -70,7 +70,7 @@ public final class BugLog {
       }
       log(file, doing, fault);
       return Optional.of(file).filter(Files::isRegularFile);
-    } catch (IOException | RuntimeException e) {
+    } catch (IOException | RuntimeException | LinkageError e) {
       // A fault that cannot be noted is told all the same.
       return Optional.empty();
     }

@@ -2,6 +2,7 @@ package bunting.desktop.session;
 
 import bunting.files.BugLog;
 import java.util.Optional;
+import java.util.concurrent.CancellationException;
 import java.util.concurrent.Executor;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -94,6 +95,9 @@ public final class Background {
           done.accept(result);
         }
       };
+    } catch (CancellationException e) {
+      // It heard that nobody waits for it.
+      return () -> {};
     } catch (Throwable e) {
       String sentence = BugLog.note(doing, e);
       return () -> {
