@@ -1,11 +1,13 @@
 package bunting.benchmarks;
 
+import bunting.core.assess.Reading;
 import bunting.core.plan.Assessor;
 import bunting.desktop.survey.BeadRaster;
 import bunting.desktop.survey.Beads;
 import bunting.desktop.survey.Lens;
 import bunting.desktop.survey.LensColours;
 import bunting.desktop.survey.Viewport;
+import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -20,7 +22,8 @@ import org.openjdk.jmh.annotations.State;
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 public class BeadBenchmark {
-  private final Beads beads = new Beads(Assessor.plan(Shows.of(100_000)).reading());
+  private final Reading reading = Assessor.plan(Shows.of(100_000)).reading();
+  private final Beads beads = new Beads(reading.show(), Optional.of(reading));
   private final LensColours colours = new LensColours(beads, Lens.WHITE, 0, false);
   private final BeadRaster raster = new BeadRaster(820, 610, new int[820 * 610]);
 

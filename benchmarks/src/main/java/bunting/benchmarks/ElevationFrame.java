@@ -8,7 +8,6 @@ import bunting.desktop.survey.Viewport;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.stage.Stage;
@@ -33,7 +32,7 @@ public final class ElevationFrame {
           stage.setWidth(1280);
           stage.setHeight(800);
           stage.show();
-          session.start(Shows.of(PIXELS), Optional.empty());
+          session.start(Shows.of(PIXELS));
           window.go(Screen.ELEVATION);
           new Watch(session, window).start();
         });
