@@ -25,19 +25,20 @@ public final class ShowFiles {
 
   /** A show from the texts of a run list and its settings, which need be in no file. */
   public static Show ofTexts(String runs, String settings) throws BadInputException {
-    Show bare = SettingsReader.read(JsonFields.parse(Path.of("SETTINGS.json"), settings));
     return RunsReader.read(
-        Path.of("RUNS.csv"), runs, bare.withLeftovers(bare.leftovers().below("settings")));
+        Path.of("RUNS.csv"), runs, settingsOf(Path.of("SETTINGS.json"), settings));
+  }
+
+  private static Show settingsOf(Path file, String text) throws BadInputException {
+    Show show = SettingsReader.read(JsonFields.parse(file, text));
+    return show.withLeftovers(show.leftovers().below("settings"));
   }
 
   /** A show without runs: from settings, where a file of them is given. */
   public static Show readSettings(Optional<Path> settings) throws BadInputException {
-    if (settings.isEmpty()) {
-      return Show.of(List.of());
-    }
-    Show show =
-        SettingsReader.read(JsonFields.parse(settings.get(), TextFiles.read(settings.get())));
-    return show.withLeftovers(show.leftovers().below("settings"));
+    return settings.isPresent()
+        ? settingsOf(settings.get(), TextFiles.read(settings.get()))
+        : Show.of(List.of());
   }
 
   /**
@@ -119,15 +120,18 @@ public final class ShowFiles {
       throw new BadInputException(
           "It is not written, for it could not be opened again. " + e.getMessage());
     }
-    boolean same =
-        back.leftovers().dropped().isEmpty() && Arrays.equals(bytes, ShowDocument.write(back));
-    if (!same) {
+    if (!back.leftovers().dropped().isEmpty() || !Arrays.equals(plain(show), plain(back))) {
       String lost =
           back.leftovers().dropped().stream().findFirst().map(Leftovers.Dropped::what).orElse("");
       throw BadInputException.of(
           file, ("it is not written, for not all of it could be read again. " + lost).strip());
     }
     return bytes;
+  }
+
+  /** What is ours of a show; what other versions wrote goes when its object does. */
+  private static byte[] plain(Show show) {
+    return ShowDocument.write(show.withLeftovers(Leftovers.NONE));
   }
 
   /**

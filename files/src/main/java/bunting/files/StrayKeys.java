@@ -59,10 +59,13 @@ final class StrayKeys {
   private static void put(ObjectNode root, Stray stray) throws IOException {
     JsonNode at = root;
     List<Step> path = stray.path();
-    for (Step step : path.subList(0, path.size() - 1)) {
-      if (at.isObject() && !step.isItem() && !at.has(step.name())) {
-        // A part that is all default is not written; the stray keeps it.
-        ((ObjectNode) at).putObject(step.name());
+    for (int i = 0; i < path.size() - 1; i++) {
+      Step step = path.get(i);
+      boolean list = path.get(i + 1).isItem();
+      if (at instanceof ObjectNode object && !list && !step.isItem() && !at.has(step.name())) {
+        // A part that is all default is not written; the stray keeps it. A list that is gone is
+        // not.
+        object.putObject(step.name());
       }
       at = step.isItem() ? item(at, step) : at.path(step.name());
     }

@@ -80,6 +80,24 @@ class KeptKeysTest {
     assertThat(Files.readString(out)).doesNotContain("null");
   }
 
+  /** Small numbers are written otherwise beside kept keys: that is no reason not to save. */
+  @Test
+  void aShowWhoseKeptKeysAllLostTheirObjectIsSaved() throws Exception {
+    String text =
+        """
+        {"formatVersion": 1, "settings": {},
+         "runs": [{"name": "Owl", "type": "5v-strip-60", "pixels": 20, "xM": 1.0E-4, "hue": 1},
+                  {"name": "Weir", "type": "5v-strip-60", "pixels": 5, "xM": 1.0E-4}],
+         "byHand": [{"run": "Gone", "firstPixel": 1, "lastPixel": 2, "controller": "C1",
+                     "port": 1, "position": 1, "hue": 2}]}
+        """;
+    Show show = RunEdits.removed(ShowFiles.readShow(file(text)), "Owl");
+    assertThat(show.leftovers().strays()).as("of a piece that is gone").hasSize(1);
+    Path out = folder.resolve("out" + ShowFiles.ENDING);
+    ShowFiles.writeShow(out, show);
+    assertThat(ShowFiles.readShow(out).runs()).isEqualTo(show.runs());
+  }
+
   @Test
   void keysOfASettingsFileAreKeptInTheShowThatIsMadeOfIt() throws Exception {
     Path runs = Files.writeString(folder.resolve("r.csv"), "name,type,pixels\na,5v-strip-60,3\n");
