@@ -22,7 +22,7 @@ final class RecoveryBanner extends HBox {
 
   private final Recovery recovery;
   private final BooleanSupplier mayLeave;
-  private final List<Recovery.Lost> lost;
+  private final List<Recovery.Lost> lost = new ArrayList<>();
   private final Label text = new Label();
 
   /**
@@ -32,7 +32,6 @@ final class RecoveryBanner extends HBox {
     super(12);
     this.recovery = recovery;
     this.mayLeave = mayLeave;
-    this.lost = new ArrayList<>(recovery.lost());
     setId("recovery");
     getStyleClass().add("plan-banner");
     setAlignment(Pos.CENTER_LEFT);
@@ -46,6 +45,11 @@ final class RecoveryBanner extends HBox {
             button("Open it", "recovery-open", this::open),
             button("Forget it", "recovery-forget", this::forget));
     refresh();
+    recovery.seek(
+        found -> {
+          lost.addAll(found);
+          refresh();
+        });
   }
 
   private static Button button(String words, String id, Runnable work) {

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -34,6 +35,7 @@ public final class Recovery {
 
   private final Path folder;
   private final Document document;
+  private final Background background;
   private final Background.Lane lane;
   private Optional<Show> written = Optional.empty();
   private Optional<Show> writing = Optional.empty();
@@ -57,6 +59,7 @@ public final class Recovery {
   public Recovery(Path folder, Document document, Background background) {
     this.folder = folder;
     this.document = document;
+    this.background = background;
     this.lane = background.lane();
     document.show().addListener(o -> edited());
     document
@@ -154,8 +157,13 @@ public final class Recovery {
     }
   }
 
+  /** Looks beside the interface for what a crash left, and tells what there is. */
+  public void seek(Consumer<List<Lost>> found) {
+    background.run("looking for what was not saved", job -> lost(), found, why -> {});
+  }
+
   /** What processes that are gone left, the newest first; what cannot be read is left alone. */
-  public List<Lost> lost() {
+  List<Lost> lost() {
     List<Lost> lost = new ArrayList<>();
     if (!Files.isDirectory(folder)) {
       return lost;
