@@ -1,8 +1,8 @@
 package bunting.benchmarks;
 
-import bunting.desktop.frame.MainWindow;
-import bunting.desktop.frame.Screen;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.MainWindow;
+import bunting.desktop.shell.Screen;
 import bunting.desktop.survey.Lens;
 import bunting.desktop.survey.Viewport;
 import java.util.ArrayList;

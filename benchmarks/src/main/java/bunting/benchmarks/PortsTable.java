@@ -129,7 +129,7 @@ public final class PortsTable {
         Show.of(runs)
             .withCatalogue(
                 new Catalogue(c.pixelTypes(), List.of(kind), c.supplyTypes(), c.wires()));
-    return show.withSettings(new ShowSettings("bins", 230, 30, 100, 80, 1.25, 90));
+    return show.withSettings(new ShowSettings("bins", 230, 30, 100, 80, 1.25, 90, ""));
   }
 
   /** Ten runs more in a show of 300 that was handed out. */

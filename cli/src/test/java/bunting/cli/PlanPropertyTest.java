@@ -2,6 +2,8 @@ package bunting.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.testkit.PlanValidator;
+import bunting.testkit.RandomShows;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayOutputStream;
@@ -27,14 +29,14 @@ class PlanPropertyTest {
     Path folder = Files.createTempDirectory("bunting");
     Path runs = Files.writeString(folder.resolve("RUNS.csv"), show.csv());
     Path settings =
-        Files.writeString(folder.resolve("S.json"), MAPPER.writeValueAsString(show.settings));
+        Files.writeString(folder.resolve("S.json"), MAPPER.writeValueAsString(show.settings()));
     Path out = folder.resolve("PLAN.json");
     int status = plan(runs, settings, out);
     byte[] first = Files.readAllBytes(out);
     JsonNode plan = MAPPER.readTree(first);
-    new PlanValidator(plan, show.settings, show.runs).validate();
+    new PlanValidator(plan, show.settings(), show.runs()).validate();
     int placed = plan.path("totals").path("runs").asInt();
-    Statistics.collect(placed == show.runs.size() ? "all" : placed > 0 ? "some" : "none");
+    Statistics.collect(placed == show.runs().size() ? "all" : placed > 0 ? "some" : "none");
     Statistics.coverage(c -> c.check("none").percentage(p -> p < 40));
     boolean stops =
         StreamSupport.stream(plan.path("findings").spliterator(), false)

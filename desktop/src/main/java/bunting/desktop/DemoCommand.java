@@ -25,7 +25,8 @@ final class DemoCommand {
       Assessment plan = Assessor.plan(DemoShow.read());
       Papers.write(plan, folder.resolve("papers"));
       Files.createDirectories(folder.resolve("snapshots"));
-      Snapshots.write(plan.reading().show(), folder.resolve("snapshots"), 1280, 800);
+      Snapshots.write(
+          plan.reading().show(), Snapshots.all(), folder.resolve("snapshots"), 1280, 800);
       Totals t = plan.reading().totals();
       out.println(plan.reading().show().settings().name());
       out.println(

@@ -1,8 +1,9 @@
 package bunting.desktop;
 
-import bunting.desktop.frame.MainWindow;
+import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Recovery;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.MainWindow;
 import bunting.files.BugLog;
 import bunting.files.UserFolders;
 import java.nio.file.Path;
@@ -38,12 +39,11 @@ public final class DesktopApplication extends Application {
   public void open(Stage stage, List<String> given) {
     Session session = new Session();
     heedFaults(session);
-    MainWindow window = new MainWindow(stage, session, () -> DemoShow.open(session));
+    Path state = UserFolders.here().state();
+    Preferences preferences = Preferences.in(state.resolve("window.json"));
+    MainWindow window = new MainWindow(stage, session, preferences, Screens.plan(session));
     Recovery recovery =
-        new Recovery(
-            UserFolders.here().state().resolve("recovery"),
-            session.document(),
-            session.background());
+        new Recovery(state.resolve("recovery"), session.document(), session.background());
     window.keepBy(recovery);
     Timeline often = new Timeline(new KeyFrame(BETWEEN, e -> recovery.tick()));
     often.setCycleCount(Animation.INDEFINITE);

@@ -12,8 +12,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
-/** {@code snapshot --out DIR [--show SHOW] [--size 1280x800]}. */
+/** {@code snapshot --out DIR [--screen ID] [--show SHOW] [--size 1280x800]}. */
 final class SnapshotCommand {
   private static final Pattern SIZE = Pattern.compile("(\\d{3,4})x(\\d{3,4})");
 
@@ -23,6 +24,7 @@ final class SnapshotCommand {
     try {
       Optional<Path> folder = Optional.empty();
       Optional<Path> show = Optional.empty();
+      List<Snapshots.Shot> shots = Snapshots.all();
       Matcher size = SIZE.matcher("1280x800");
       for (int i = 0; i < args.size(); i += 2) {
         if (i + 1 >= args.size()) {
@@ -31,12 +33,13 @@ final class SnapshotCommand {
         String value = args.get(i + 1);
         switch (args.get(i)) {
           case "--out" -> folder = Optional.of(Path.of(value));
+          case "--screen" -> shots = List.of(shot(value));
           case "--show" -> show = Optional.of(Path.of(value));
           case "--size" -> size = SIZE.matcher(value);
           default ->
               throw new BadInputException(
-                  "Command line: snapshot takes --out DIR, --show SHOW and --size WIDTHxHEIGHT,"
-                      + " nothing else.");
+                  "Command line: snapshot takes --out DIR, --screen ID, --show SHOW and --size"
+                      + " WIDTHxHEIGHT, nothing else.");
         }
       }
       if (!size.matches()) {
@@ -51,6 +54,7 @@ final class SnapshotCommand {
       Files.createDirectories(folder.get());
       Snapshots.write(
               opened,
+              shots,
               folder.get(),
               Integer.parseInt(size.group(1)),
               Integer.parseInt(size.group(2)))
@@ -63,5 +67,19 @@ final class SnapshotCommand {
       err.println("The pictures cannot be written; choose a folder that you may write to.");
       return 2;
     }
+  }
+
+  private static Snapshots.Shot shot(String id) throws BadInputException {
+    return Snapshots.of(id)
+        .orElseThrow(
+            () ->
+                new BadInputException(
+                    "Command line: there is no screen "
+                        + id
+                        + "; there are "
+                        + Snapshots.all().stream()
+                            .map(Snapshots.Shot::name)
+                            .collect(Collectors.joining(", "))
+                        + "."));
   }
 }

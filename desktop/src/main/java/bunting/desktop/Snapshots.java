@@ -1,14 +1,13 @@
 package bunting.desktop;
 
-import bunting.core.plan.HandOuts;
 import bunting.core.show.Show;
-import bunting.core.show.edit.RunEdits;
-import bunting.desktop.frame.MainWindow;
-import bunting.desktop.frame.Screen;
+import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
-import bunting.desktop.survey.Lens;
-import bunting.desktop.survey.Viewport;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.MainWindow;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.ScreenView;
 import bunting.files.BadInputException;
 import bunting.files.WholeFile;
 import java.io.ByteArrayOutputStream;
@@ -22,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import java.util.function.Consumer;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
 import javafx.embed.swing.SwingFXUtils;
@@ -30,22 +30,68 @@ import javafx.stage.Stage;
 import javax.imageio.ImageIO;
 import javax.imageio.stream.MemoryCacheImageOutputStream;
 
-/** Pictures of the real window, one of each main view. */
+/**
+ * Pictures of the real window. Each is taken of a window of its own, of the show as it was begun:
+ * none depends on another.
+ */
 final class Snapshots {
   private static final int FRAMES_A_VIEW = 4;
 
   private Snapshots() {}
 
-  /** A view: its file name and how the window gets there from the view before. */
-  private record View(String name, Runnable arrange) {}
+  /**
+   * A picture: its file name and how a window with the show on it gets there.
+   *
+   * @param open whether a show is open
+   */
+  record Shot(String name, boolean night, boolean open, Consumer<MainWindow> arrange) {}
 
-  /** Writes one PNG a main view; returns the files. Starts the toolkit if it does not run yet. */
-  static List<Path> write(Show show, Path folder, int width, int height) {
+  /** All pictures, in the order of the work. */
+  static List<Shot> all() {
+    List<Shot> shots = new ArrayList<>();
+    shots.add(new Shot("start", false, false, window -> {}));
+    Screens.ALL.forEach(s -> shots.addAll(of(s)));
+    shots.add(
+        new Shot(
+            "findings",
+            false,
+            true,
+            window -> {
+              window.toggleFindings();
+              toTheMistake(window.desk());
+            }));
+    return shots;
+  }
+
+  /** The pictures of a screen. */
+  private static <V extends ScreenView> List<Shot> of(ScreenDefinition<V> screen) {
+    return screen.pictures().stream()
+        .map(
+            p ->
+                new Shot(
+                    p.name(),
+                    p.night(),
+                    true,
+                    window -> p.pose().accept(window.desk(), window.go(screen))))
+        .toList();
+  }
+
+  /** The first picture of a screen, or one by its own name; empty where there is neither. */
+  static Optional<Shot> of(String screen) {
+    return Screens.ALL.stream()
+        .filter(s -> s.id().equals(screen))
+        .flatMap(s -> of(s).stream())
+        .findFirst()
+        .or(() -> all().stream().filter(s -> s.name().equals(screen)).findFirst());
+  }
+
+  /** Writes pictures; returns the files. Starts the toolkit if it does not run yet. */
+  static List<Path> write(Show show, List<Shot> shots, Path folder, int width, int height) {
     CompletableFuture<List<Path>> done = new CompletableFuture<>();
     Runnable work =
         () -> {
           try {
-            take(show, folder, width, height, done);
+            new Taker(show, shots.iterator(), folder, width, height, done).start();
           } catch (RuntimeException e) {
             done.completeExceptionally(e);
           }
@@ -62,168 +108,99 @@ final class Snapshots {
     }
   }
 
-  private static void take(
-      Show show, Path folder, int width, int height, CompletableFuture<List<Path>> done) {
-    Stage stage = new Stage();
-    Session session = new Session();
-    session.setPatience(Duration.ofMinutes(5));
-    MainWindow window = new MainWindow(stage, session, () -> session.start(show));
-    stage.setWidth(width);
-    stage.setHeight(height);
-    stage.show();
-    Iterator<View> views = views(window, session).iterator();
-    List<Path> files = new ArrayList<>();
-    new AnimationTimer() {
-      private Optional<View> now = Optional.empty();
-      private int frames;
+  /** Takes one picture after the other, each when its view has come to rest. */
+  private static final class Taker extends AnimationTimer {
+    private final Show show;
+    private final Iterator<Shot> shots;
+    private final Path folder;
+    private final CompletableFuture<List<Path>> done;
+    private final List<Path> files = new ArrayList<>();
+    private final Stage stage = new Stage();
+    private final Session session = new Session();
+    private Optional<Shot> now = Optional.empty();
+    private Optional<MainWindow> window = Optional.empty();
+    private boolean posed;
+    private int frames;
 
-      /** Each view gets a few frames to lay itself out, and a big show the time to be planned. */
-      @Override
-      public void handle(long time) {
-        try {
-          if (session.planning().get() || window.busy() || ++frames < FRAMES_A_VIEW) {
-            return;
-          }
-          frames = 0;
-          now.ifPresent(view -> files.add(picture(stage, folder, view.name())));
-          now = views.hasNext() ? Optional.of(views.next()) : Optional.empty();
-          now.ifPresent(view -> view.arrange().run());
-        } catch (RuntimeException e) {
-          done.completeExceptionally(e);
+    Taker(
+        Show show,
+        Iterator<Shot> shots,
+        Path folder,
+        int width,
+        int height,
+        CompletableFuture<List<Path>> done) {
+      this.show = show;
+      this.shots = shots;
+      this.folder = folder;
+      this.done = done;
+      session.setPatience(Duration.ofMinutes(5));
+      stage.setWidth(width);
+      stage.setHeight(height);
+      next();
+      stage.show();
+    }
+
+    /** A few frames to lay itself out, and a big show the time to be planned. */
+    @Override
+    public void handle(long time) {
+      try {
+        boolean busy = session.planning().get() || window.filter(MainWindow::busy).isPresent();
+        if (busy || ++frames < FRAMES_A_VIEW) {
+          return;
         }
-        if (now.isEmpty() || done.isDone()) {
-          stop();
-          stage.hide();
-          done.complete(files);
+        frames = 0;
+        if (posed) {
+          now.ifPresent(shot -> files.add(picture(stage, folder, shot.name())));
+          next();
+        } else {
+          now.ifPresent(shot -> window.ifPresent(shot.arrange()));
+          posed = true;
         }
+      } catch (RuntimeException e) {
+        done.completeExceptionally(e);
       }
-    }.start();
-  }
+      if (now.isEmpty() || done.isDone()) {
+        stop();
+        stage.hide();
+        done.complete(files);
+      }
+    }
 
-  private static List<View> views(MainWindow window, Session session) {
-    return List.of(
-        new View("start", () -> {}),
-        new View(
-            "ports-day",
-            () -> {
-              window.openDemo();
-              session.selection().set(new Selection.OfPort(firstBox(session), 1));
-            }),
-        new View(
-            "findings",
-            () -> {
-              window.toggleFindings();
-              toTheMistake(session);
-            }),
-        new View(
-            "survey",
-            () -> {
-              window.toggleFindings();
-              window.go(Screen.ELEVATION);
-              session.selection().set(new Selection.OfRun("Sluice gate"));
-              window.elevation().show(new Viewport.Box(0, -1, 17, 10));
-            }),
-        new View(
-            "survey-ports",
-            () -> {
-              session.selection().set(new Selection.Nothing());
-              window.elevation().lens().set(Lens.PORT);
-              window.elevation().show(new Viewport.Box(18, -2, 58, 10));
-            }),
-        new View(
-            "ports-drag",
-            () -> {
-              window.go(Screen.PORTS);
-              session.selection().set(new Selection.OfRun("Sack hoist"));
-              window.board().beginDrag("Sack hoist", 1);
-              window.board().carryTo(150, 353);
-            }),
-        new View(
-            "addresses",
-            () -> {
-              window.board().letGo();
-              window.go(Screen.TAPE);
-              handOutAndGoOn(session);
-            }),
-        new View("network", () -> window.go(Screen.NETWORK)),
-        new View(
-            "power-day",
-            () -> {
+    private void next() {
+      now = shots.hasNext() ? Optional.of(shots.next()) : Optional.empty();
+      posed = false;
+      now.ifPresent(
+          shot -> {
+            boolean open = session.show().isPresent();
+            while (session.undoSteps() > 0) {
               session.undo();
-              session.undo();
-              session.selection().set(new Selection.OfRun("Wheel rim upper"));
-              window.go(Screen.POWER);
-            }),
-        new View("power-post", () -> window.power().carryPost(1, 430)),
-        new View(
-            "power-fuse",
-            () -> {
-              window.power().reset();
-              window.power().blow(2);
-            }),
-        new View("losses", () -> window.go(Screen.LOSSES)),
-        new View("quick-sheet", () -> window.go(Screen.QUICK)),
-        new View(
-            "cut-list",
-            () -> {
-              window.power().reset();
-              session.selection().set(new Selection.Nothing());
-              window.go(Screen.CUT);
-            }),
-        new View("voltages", () -> window.go(Screen.VOLTS)),
-        new View("other-lights", () -> window.go(Screen.OTHERS)),
-        new View(
-            "survey-white-test",
-            () -> {
-              window.go(Screen.ELEVATION);
-              window.elevation().lens().set(Lens.WHITE);
-              window.elevation().show(new Viewport.Box(60, -2, 88, 10));
-              window.toggleTheme();
-            }),
-        new View("ports-night", () -> window.go(Screen.PORTS)),
-        new View("power-night", () -> window.go(Screen.POWER)));
+            }
+            session.selection().set(new Selection.Nothing());
+            session.say("");
+            Preferences preferences = Preferences.unkept();
+            preferences.change(p -> p.withNight(shot.night()));
+            double width = stage.getWidth();
+            double height = stage.getHeight();
+            window =
+                Optional.of(
+                    new MainWindow(
+                        stage, session, preferences, Screens.plan(() -> session.start(show))));
+            stage.setWidth(width);
+            stage.setHeight(height);
+            if (shot.open() && !open) {
+              session.start(show);
+            }
+          });
+    }
   }
 
-  /** The addresses are handed out; then a boat and a longer gate come. */
-  private static void handOutAndGoOn(Session session) {
-    session
-        .assessment()
-        .get()
-        .ifPresent(
-            plan -> {
-              session.edit(
-                  "Handed out.",
-                  s -> HandOuts.handOut(s, plan.reading(), "2026-11-03", "the sequencer"));
-              session
-                  .show()
-                  .flatMap(s -> s.run("Boat 5"))
-                  .ifPresent(
-                      boat ->
-                          session.edit(
-                              "A boat more, and a longer gate.",
-                              s ->
-                                  RunEdits.added(
-                                      RunEdits.changed(s, "Sluice gate", r -> r.withPixels(260)),
-                                      boat.withName("Boat 6"))));
-              session.selection().set(new Selection.OfRun("Boat 6"));
-            });
-  }
-
-  private static void toTheMistake(Session session) {
-    session
+  private static void toTheMistake(Desk desk) {
+    desk.session()
         .assessment()
         .get()
         .flatMap(
             a -> a.findings().stream().filter(f -> f.code().equals("length-mismatch")).findFirst())
-        .ifPresent(f -> session.selection().set(new Selection.OfRun(f.subject().id())));
-  }
-
-  private static String firstBox(Session session) {
-    return session.assessment().get().stream()
-        .flatMap(a -> a.reading().segments().stream())
-        .findFirst()
-        .map(s -> s.segment().controller())
-        .orElse("");
+        .ifPresent(f -> desk.session().selection().set(new Selection.OfRun(f.subject().id())));
   }
 
   private static Path picture(Stage stage, Path folder, String name) {

@@ -4,10 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.show.Run;
 import bunting.core.show.Show;
-import bunting.desktop.frame.MainWindow;
 import bunting.desktop.session.Background;
+import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Recovery;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.MainWindow;
 import bunting.files.ShowFiles;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -42,7 +43,7 @@ class CrashWindowTest {
     assertThat(gone.waitFor(20, TimeUnit.SECONDS)).isTrue();
     Path kept = folder.resolve(gone.pid() + "-12345" + ShowFiles.ENDING);
     ShowFiles.writeRecovery(kept, LOST, Optional.of(folder.resolve("fair" + ShowFiles.ENDING)));
-    MainWindow window = new MainWindow(stage, session, () -> {});
+    MainWindow window = new MainWindow(stage, session, Preferences.unkept(), Screens.plan(session));
     window.keepBy(new Recovery(folder, session.document(), Background.ofWindow()));
     stage.show();
   }

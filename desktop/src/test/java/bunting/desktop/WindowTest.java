@@ -4,16 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.checks.Finding;
 import bunting.core.show.Run;
-import bunting.desktop.frame.MainWindow;
 import bunting.desktop.line.BoardView;
-import bunting.desktop.session.Planning;
 import bunting.desktop.session.Selection;
-import bunting.desktop.session.Session;
+import bunting.desktop.survey.WindowDriver;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
@@ -24,70 +21,15 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationExtension;
 import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The window as its user drives it: with the mouse and the keyboard. */
-@ExtendWith(ApplicationExtension.class)
-class WindowTest {
-  @TempDir private Path folder = Path.of("");
-  private Session session = new Session();
-
+class WindowTest extends WindowDriver {
   @Start
   void start(Stage stage) {
-    session = new Session();
-    boolean hurried = Boolean.getBoolean("bunting.hurried");
-    session.setSearchesAlong(hurried);
-    session.setPatience(hurried ? java.time.Duration.ZERO : java.time.Duration.ofMinutes(2));
-    MainWindow window = new MainWindow(stage, session, () -> DemoShow.open(session));
-    assertThat(window).isNotNull();
-    stage.show();
-  }
-
-  private <T> T onScreen(Callable<T> work) {
-    if (Boolean.getBoolean("bunting.hurried")) {
-      settle();
-    }
-    return now(work);
-  }
-
-  private void settle() {
-    try {
-      WaitForAsyncUtils.waitForFxEvents();
-      WaitForAsyncUtils.waitFor(
-          60,
-          TimeUnit.SECONDS,
-          () ->
-              now(
-                  () ->
-                      !(session.plans().state().get() instanceof Planning.State.Working)
-                          && session.searching().get().isEmpty()));
-      WaitForAsyncUtils.waitForFxEvents();
-    } catch (TimeoutException e) {
-      throw new AssertionError(e);
-    }
-  }
-
-  private static <T> T now(Callable<T> work) {
-    try {
-      T value = WaitForAsyncUtils.asyncFx(work).get(20, TimeUnit.SECONDS);
-      WaitForAsyncUtils.waitForFxEvents();
-      return value;
-    } catch (Exception e) {
-      throw new AssertionError(e);
-    }
-  }
-
-  private void does(Runnable work) {
-    onScreen(
-        () -> {
-          work.run();
-          return true;
-        });
+    open(stage);
   }
 
   private int pixels(String run) {
@@ -98,10 +40,6 @@ class WindowTest {
     robot.clickOn("#start-demo");
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(onScreen(() -> session.show().isPresent())).isTrue();
-  }
-
-  private boolean shown(FxRobot robot, String query) {
-    return onScreen(() -> robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent());
   }
 
   @Test
@@ -229,7 +167,7 @@ class WindowTest {
     robot.push(KeyCode.F4);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(shown(robot, "#findings-drawer")).isTrue();
-    robot.push(KeyCode.F8).push(KeyCode.F4);
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.D).push(KeyCode.F4);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(shown(robot, "#findings-drawer")).isFalse();
   }
@@ -279,7 +217,7 @@ class WindowTest {
   @Test
   void snapshotsShowTheMainViews(FxRobot robot) throws IOException {
     assertThat(shown(robot, "#start-screen")).isTrue();
-    List<Path> files = Snapshots.write(DemoShow.read(), folder, 1280, 800);
+    List<Path> files = Snapshots.write(DemoShow.read(), Snapshots.all(), folder, 1280, 800);
     assertThat(files).hasSize(19);
     for (Path file : files) {
       var image = javax.imageio.ImageIO.read(file.toFile());

@@ -139,10 +139,15 @@ final class JsonFields {
 
   /** A text that names nothing: it may be empty. */
   String text(String key, String otherwise) throws BadInputException {
+    return text(key, otherwise, TEXT_MAX);
+  }
+
+  /** The same, of at most so many characters. */
+  String text(String key, String otherwise, int most) throws BadInputException {
     Optional<JsonNode> value = get(key);
     if (value.isPresent()
-        && (!value.get().isTextual() || value.get().textValue().length() > TEXT_MAX)) {
-      throw wrong(key, "should be a text in quotes, of at most " + TEXT_MAX + " characters.");
+        && (!value.get().isTextual() || value.get().textValue().length() > most)) {
+      throw wrong(key, "should be a text in quotes, of at most " + most + " characters.");
     }
     return value.map(JsonNode::textValue).orElse(otherwise);
   }

@@ -15,7 +15,7 @@ final class OtherRow {
     Optional<BigDecimal> lead = cells.number("lead_m", Range.LENGTH);
     return new PlainSet(
         cells.name(),
-        cells.needed("volts", Range.aboveTo(0, 60)),
+        cells.needed("volts", Range.SET_VOLTS),
         cells.whole("channels", 1, 12).orElse(3),
         cells.needed("watts", Range.aboveTo(0, 100_000)),
         cells.place(),
@@ -32,7 +32,7 @@ final class OtherRow {
         cells.name(),
         bulbs.get(),
         cells.needed("watts_per_bulb", Range.aboveTo(0, 10_000)),
-        cells.needed("cord_amps", Range.aboveTo(0, 100)),
+        cells.needed("cord_amps", Range.CORD_AMPS),
         cells.number("length_m", Range.LENGTH, 0),
         cells.place());
   }

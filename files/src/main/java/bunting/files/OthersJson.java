@@ -23,8 +23,8 @@ final class OthersJson {
   private static PlainSet set(JsonFields f) throws BadInputException {
     return new PlainSet(
         f.text("name"),
-        f.number("volts", Range.aboveTo(0, 60)),
-        f.whole("channels", Range.between(1, 12), 3),
+        f.number("volts", Range.SET_VOLTS),
+        f.whole("channels", Range.SET_CHANNELS, 3),
         f.number("watts", Range.aboveTo(0, 100_000)),
         place(f),
         f.has("leadM")
@@ -38,7 +38,7 @@ final class OthersJson {
         f.text("name"),
         f.whole("bulbs", Range.between(1, 1_000_000)),
         f.number("wattsPerBulb", Range.aboveTo(0, 10_000)),
-        f.number("cordAmps", Range.aboveTo(0, 100)),
+        f.number("cordAmps", Range.CORD_AMPS),
         f.number("lengthM", Range.LENGTH, 0),
         place(f));
   }

@@ -68,9 +68,10 @@ final class SettingsReader {
 
   private static ShowSettings showSettings(JsonFields in) throws BadInputException {
     ShowSettings d = ShowSettings.DEFAULT;
+    String currency = currency(in);
     Optional<JsonFields> found = in.object("show");
     if (found.isEmpty()) {
-      return d;
+      return d.withCurrency(currency);
     }
     JsonFields f = found.get();
     ShowSettings settings =
@@ -81,9 +82,21 @@ final class SettingsReader {
             f.number("brightnessPercent", Range.between(0, 100), d.brightnessPercent()),
             f.number("supplyLoadPercentMax", Range.between(1, 100), d.supplyLoadPercentMax()),
             f.number("fuseMargin", Range.between(1, 1000), d.fuseMargin()),
-            f.number("minVoltsPercent", Range.between(1, 100), d.minVoltsPercent()));
+            f.number("minVoltsPercent", Range.between(1, 100), d.minVoltsPercent()),
+            currency);
     f.done();
     return settings;
+  }
+
+  /** What else a file says of prices is kept for those who know it. */
+  private static String currency(JsonFields in) throws BadInputException {
+    Optional<JsonFields> found = in.object("prices");
+    if (found.isEmpty()) {
+      return "";
+    }
+    String currency = found.get().text("currency", "", Range.CURRENCY_MAX);
+    found.get().done();
+    return currency;
   }
 
   private static Addressing addressing(JsonFields in) throws BadInputException {

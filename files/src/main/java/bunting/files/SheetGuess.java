@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.units.Measures;
 import java.util.ArrayList;
 import java.util.List;
 

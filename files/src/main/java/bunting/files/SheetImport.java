@@ -7,6 +7,7 @@ import bunting.core.show.PlainSet;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.edit.References;
+import bunting.core.units.Measures;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.ArrayList;

@@ -49,11 +49,11 @@ final class WiringJson {
         String::valueOf);
     Conductors conductors =
         new Conductors(
-            f.number("celsius", Range.between(-50, 150), d.celsius()),
-            f.number("fuseMilliohms", Range.between(0, 1000), d.fuseMilliohms()),
-            f.number("connectorMilliohms", Range.between(0, 1000), d.connectorMilliohms()),
-            f.number("boardMilliohms", Range.between(0, 1000), d.boardMilliohms()),
-            f.number("inputM", Range.between(0, 1000), d.inputM()),
+            f.number("celsius", Range.CELSIUS, d.celsius()),
+            f.number("fuseMilliohms", Range.MILLIOHMS, d.fuseMilliohms()),
+            f.number("connectorMilliohms", Range.MILLIOHMS, d.connectorMilliohms()),
+            f.number("boardMilliohms", Range.MILLIOHMS, d.boardMilliohms()),
+            f.number("inputM", Range.INPUT_LENGTH, d.inputM()),
             f.whole("inputWires", Range.between(1, 100), d.inputWires()),
             wire(f, "inputWire", wires),
             f.flag("brainOnBank", d.brainOnBank()),

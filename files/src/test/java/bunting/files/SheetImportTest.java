@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.units.Measures;
 import java.io.OutputStream;
 import java.math.BigDecimal;
 import java.nio.charset.Charset;

@@ -14,11 +14,47 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** More than any quantity of a show is; keeps sums and squares finite. */
   private static final double MOST = 1e12;
 
+  /** A currency is a code or a sign, no sentence: so many characters. */
+  public static final int CURRENCY_MAX = 8;
+
   /** Places on the elevation, metres. */
   public static final Range PLACE = between(-100_000, 100_000);
 
   /** Lengths, metres. */
   public static final Range LENGTH = between(0, 100_000);
+
+  /** Measured lengths of a run, metres. */
+  public static final Range RUN_LENGTH = aboveTo(0, 100_000);
+
+  /** Volts of a plain set. */
+  public static final Range SET_VOLTS = aboveTo(0, 60);
+
+  /** Watts of a plain set. */
+  public static final Range SET_WATTS = aboveTo(0, 100_000);
+
+  /** Outputs that a plain set takes. */
+  public static final Range SET_CHANNELS = between(1, 12);
+
+  /** Watts of one bulb. */
+  public static final Range BULB_WATTS = aboveTo(0, 10_000);
+
+  /** Amps that the cord of a bulb string bears. */
+  public static final Range CORD_AMPS = aboveTo(0, 100);
+
+  /** Ports that are kept free on each box. */
+  public static final Range SPARE_PORTS = between(0, 10_000);
+
+  /** Degrees of a beginning or a direction. */
+  public static final Range TURNS = between(-100_000, 100_000);
+
+  /** Degrees Celsius of copper at work. */
+  public static final Range CELSIUS = between(-50, 150);
+
+  /** Milliohms of a fuse, a contact or a board's path. */
+  public static final Range MILLIOHMS = between(0, 1000);
+
+  /** Metres of a board's input wires. */
+  public static final Range INPUT_LENGTH = between(0, 1000);
 
   /** Pixels of a run. */
   public static final Range PIXELS = between(1, 1_000_000);

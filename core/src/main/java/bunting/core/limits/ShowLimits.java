@@ -35,6 +35,10 @@ public final class ShowLimits {
 
   private void examine(Show show) {
     name("The show's name", show.settings().name());
+    if (show.settings().currency().length() > Range.CURRENCY_MAX
+        || broken(show.settings().currency())) {
+      say("The currency should have at most " + Range.CURRENCY_MAX + " characters.");
+    }
     unique("Runs, sets and strings", lights(show));
     show.runs().forEach(this::run);
     show.controllers().ifPresent(this::boxes);
@@ -110,8 +114,7 @@ public final class ShowLimits {
     String what = "The place of " + run.name();
     number("The pixels of " + run.name(), run.pixels(), Range.PIXELS);
     number("The planned pixels of " + run.name(), run.plannedPixels(), Range.PIXELS);
-    run.lengthM()
-        .ifPresent(m -> number("The length of " + run.name(), m, Range.aboveTo(0, 100_000)));
+    run.lengthM().ifPresent(m -> number("The length of " + run.name(), m, Range.RUN_LENGTH));
     run.leadM().ifPresent(m -> number("The lead of " + run.name(), m, Range.LENGTH));
     run.group().ifPresent(g -> name("The group of " + run.name(), g));
     run.hanging().course().ifPresent(c -> course(what, c));
@@ -126,21 +129,21 @@ public final class ShowLimits {
       case Course.Traced t -> t.corners().forEach(c -> at(what, c));
       case Course.Ring r -> {
         at(what, r.centre());
-        number(what + ", its radius,", r.radiusM(), Range.aboveTo(0, 100_000));
-        number(what + ", its beginning,", r.startDeg(), Range.between(-100_000, 100_000));
+        number(what + ", its radius,", r.radiusM(), Range.RUN_LENGTH);
+        number(what + ", its beginning,", r.startDeg(), Range.TURNS);
         number(what + ", its sweep,", r.sweepDeg(), Range.DEGREES);
       }
       case Course.Grid g -> {
         at(what, g.corner());
-        number(what + ", a line of it,", g.lineM(), Range.aboveTo(0, 100_000));
+        number(what + ", a line of it,", g.lineM(), Range.RUN_LENGTH);
         number(what + ", its gaps,", g.gapM(), Range.LENGTH);
-        number(what + ", its direction,", g.directionDeg(), Range.between(-100_000, 100_000));
+        number(what + ", its direction,", g.directionDeg(), Range.TURNS);
       }
       case Course.Spokes s -> {
         at(what, s.centre());
         number(what + ", its inner radius,", s.innerM(), Range.LENGTH);
-        number(what + ", its outer radius,", s.outerM(), Range.aboveTo(0, 100_000));
-        number(what + ", its beginning,", s.startDeg(), Range.between(-100_000, 100_000));
+        number(what + ", its outer radius,", s.outerM(), Range.RUN_LENGTH);
+        number(what + ", its beginning,", s.startDeg(), Range.TURNS);
       }
     }
   }
@@ -189,9 +192,9 @@ public final class ShowLimits {
   private void set(PlainSet set) {
     name("The name of a set", set.name());
     at("The place of " + set.name(), set.at());
-    number("The volts of " + set.name(), set.volts(), Range.aboveTo(0, 60));
-    number("The colours of " + set.name(), set.channels(), Range.between(1, 12));
-    number("The watts of " + set.name(), set.watts(), Range.aboveTo(0, 100_000));
+    number("The volts of " + set.name(), set.volts(), Range.SET_VOLTS);
+    number("The colours of " + set.name(), set.channels(), Range.SET_CHANNELS);
+    number("The watts of " + set.name(), set.watts(), Range.SET_WATTS);
     set.leadM().ifPresent(m -> number("The lead of " + set.name(), m, Range.LENGTH));
     set.group().ifPresent(g -> name("The group of " + set.name(), g));
   }
@@ -200,9 +203,8 @@ public final class ShowLimits {
     name("The name of a string", string.name());
     at("The place of " + string.name(), string.at());
     number("The bulbs of " + string.name(), string.bulbs(), Range.PIXELS);
-    number(
-        "The watts of a bulb of " + string.name(), string.wattsPerBulb(), Range.aboveTo(0, 10_000));
-    number("The cord of " + string.name(), string.cordAmpsMax(), Range.aboveTo(0, 100));
+    number("The watts of a bulb of " + string.name(), string.wattsPerBulb(), Range.BULB_WATTS);
+    number("The cord of " + string.name(), string.cordAmpsMax(), Range.CORD_AMPS);
     number("The length of " + string.name(), string.lengthM(), Range.LENGTH);
   }
 }

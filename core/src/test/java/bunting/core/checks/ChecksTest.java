@@ -358,15 +358,7 @@ class ChecksTest {
   }
 
   private static bunting.core.show.ShowSettings fps(Show show, double fps) {
-    var t = show.settings();
-    return new bunting.core.show.ShowSettings(
-        t.name(),
-        t.mainsVolts(),
-        fps,
-        t.brightnessPercent(),
-        t.supplyLoadPercentMax(),
-        t.fuseMargin(),
-        t.minVoltsPercent());
+    return show.settings().withTargetFps(fps);
   }
 
   private static Show circuits(Circuit... list) {

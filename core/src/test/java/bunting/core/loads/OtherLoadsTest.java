@@ -37,7 +37,7 @@ class OtherLoadsTest {
   private static Show at120Volts(List<PlainSet> sets, List<BulbString> strings) {
     ShowSettings d = ShowSettings.DEFAULT;
     ShowSettings s =
-        new ShowSettings(d.name(), 120, d.targetFps(), 100, 80, 1.25, d.minVoltsPercent());
+        new ShowSettings(d.name(), 120, d.targetFps(), 100, 80, 1.25, d.minVoltsPercent(), "");
     return Show.of(List.of()).withSettings(s).withOthers(new OtherLoads(sets, strings));
   }
 

@@ -111,7 +111,7 @@ class PortSearchTest {
     }
     java.util.Collections.shuffle(runs, random);
     Show show = choosing(List.of(kind("one", 1, 1000, 100, 10)), List.of(), runs);
-    Show slow = show.withSettings(new ShowSettings("bins", 230, 30, 100, 80, 1.25, 90));
+    Show slow = show.withSettings(new ShowSettings("bins", 230, 30, 100, 80, 1.25, 90, ""));
     PortPlanner.Allotted found = search(slow);
     sound(slow, found.allotment());
     assertThat(used(PortPlanner.firstFit(slow, new UniverseCount(slow)))).isGreaterThan(16);

@@ -1,9 +1,12 @@
 package bunting.desktop.addresses;
 
 import bunting.core.show.Addressing;
-import bunting.desktop.look.Palette;
 import bunting.desktop.session.Session;
-import javafx.beans.value.ObservableValue;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
+import java.time.LocalDate;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -14,16 +17,23 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The universe tape with what finds and folds it. */
-public final class AddressScreen extends VBox {
+public final class AddressScreen extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<AddressScreen> SCREEN =
+      ScreenDefinition.of("addresses", "Addresses", "Universe tape", AddressScreen::new)
+          .reachedBy("F7", "Addresses: the universe tape")
+          .pictured("addresses", (desk, view) -> AddressPictures.handedOut(desk.session()));
+
   private final Session session;
   private final TapeView tape;
+  private final AddressSide side;
   private final Label policy = new Label();
 
-  /** A screen on a session. */
-  public AddressScreen(Session session, ObservableValue<Palette> palette) {
+  private AddressScreen(Desk desk) {
     super(6);
-    this.session = session;
-    this.tape = new TapeView(session, palette);
+    this.session = desk.session();
+    this.tape = new TapeView(session, desk.palette());
+    this.side = new AddressSide(session, LocalDate::now);
     getStyleClass().add("survey");
     Label title = new Label("Universe tape");
     title.getStyleClass().add("heading");
@@ -73,8 +83,13 @@ public final class AddressScreen extends VBox {
             });
   }
 
-  /** Puts the keyboard on the tape. */
-  public void focusTape() {
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of(side);
+  }
+
+  @Override
+  public void takeKeyboard() {
     tape.requestFocus();
   }
 }

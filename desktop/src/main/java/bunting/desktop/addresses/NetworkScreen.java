@@ -12,6 +12,9 @@ import bunting.core.show.Network;
 import bunting.core.show.Protocol;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import java.util.List;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -30,7 +33,13 @@ import javafx.scene.layout.VBox;
 import javafx.scene.shape.Rectangle;
 
 /** The network sheet: addresses and links of the boxes, commissioning, and the DMX lines. */
-public final class NetworkScreen extends VBox {
+public final class NetworkScreen extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<NetworkScreen> SCREEN =
+      ScreenDefinition.of("network", "Addresses", "Network", NetworkScreen::new)
+          .reachedBy("Shortcut+Shift+N", "Addresses: the network sheet")
+          .pictured("network", (desk, view) -> {});
+
   private static final double[] COLUMNS = {150, 132, 118, 92, 92, 90, 80};
   private static final String[] HEADS = {
     "Box", "Address", "Universes", "Packets/s", "Mbit/s", "Factory", "Wi-Fi"
@@ -43,10 +52,9 @@ public final class NetworkScreen extends VBox {
   private final VBox steps = new VBox(3);
   private final VBox lines = new VBox(8);
 
-  /** A sheet on a session. */
-  public NetworkScreen(Session session) {
+  private NetworkScreen(Desk desk) {
     super(8);
-    this.session = session;
+    this.session = desk.session();
     setId("network");
     getStyleClass().add("sheet");
     setFocusTraversable(true);
@@ -283,8 +291,13 @@ public final class NetworkScreen extends VBox {
         s -> s.withNetwork(s.network().withAddress(box, text)));
   }
 
-  /** The region that the keyboard goes to first. */
-  public Region keyboard() {
-    return links;
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of();
+  }
+
+  @Override
+  public void takeKeyboard() {
+    links.requestFocus();
   }
 }

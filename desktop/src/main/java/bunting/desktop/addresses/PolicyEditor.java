@@ -7,7 +7,7 @@ import bunting.core.show.Protocol;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.UniverseRange;
-import bunting.desktop.look.Choices;
+import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;

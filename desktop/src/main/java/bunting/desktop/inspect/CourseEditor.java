@@ -1,5 +1,6 @@
 package bunting.desktop.inspect;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Course;
 import bunting.core.show.PixelType;
 import bunting.core.show.Point;
@@ -8,19 +9,19 @@ import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.MeasuredRuns;
-import bunting.desktop.look.Lengths;
+import bunting.core.units.Lengths;
+import bunting.desktop.kit.Form;
+import bunting.desktop.kit.Numbers;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
-import javafx.scene.Node;
-import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 
 /** The measures of a run's course. A change measures and counts the run anew. */
 final class CourseEditor {
@@ -28,23 +29,26 @@ final class CourseEditor {
   private final Run run;
   private final PixelType type;
   private final Lengths lengths;
-  private final List<Node> rows = new ArrayList<>();
+  private Form form = new Form();
   private boolean back;
 
   CourseEditor(Session session, Show show, Run run) {
     this.session = session;
     this.run = run;
-    this.type = show.catalogue().pixelTypesById().get(run.type());
+    this.type = Objects.requireNonNull(show.catalogue().pixelTypesById().get(run.type()));
     this.lengths = new Lengths(show.survey().feet());
+  }
+
+  void addTo(Form rows) {
+    form = rows;
     run.hanging().course().ifPresent(this::course);
-    Button swap = new Button("Feed it from the other end");
-    swap.setId("edit-swap");
-    swap.setOnAction(
-        e ->
+    form.button(
+        "edit-swap",
+        "Feed it from the other end",
+        () ->
             session.edit(
                 run.name() + " is fed from the other end.",
                 s -> changed(s, r -> MeasuredRuns.turned(r, typeOf(s, r)))));
-    rows.add(swap);
   }
 
   private void course(Course course) {
@@ -159,66 +163,49 @@ final class CourseEditor {
 
   private void length(
       String label, String id, double metres, DoubleFunction<Optional<Course>> change) {
-    field(
+    form.length(
         label,
         id,
-        lengths.plain(metres),
-        lengths.unit(),
-        text -> lengths.metres(text).filter(m -> m <= 100_000).flatMap(change::apply),
-        "Give a length that can be, such as 3.5" + (lengths.feet() ? " or 12'6\"." : "."));
+        OptionalDouble.of(metres),
+        lengths,
+        Range.LENGTH,
+        v ->
+            hung(
+                v.isPresent() ? change.apply(v.getAsDouble()) : Optional.empty(),
+                lengths.wanted(Range.LENGTH)));
   }
 
   private void degrees(
       String label, String id, double degrees, DoubleFunction<Optional<Course>> change) {
-    field(
+    form.text(
         label,
         id,
         Texts.number(degrees),
         "°",
-        text -> Numbers.signed(text).filter(d -> Math.abs(d) <= 360).flatMap(change::apply),
-        "Give degrees from -360 to 360; right is 0, up is 90.");
+        text ->
+            hung(
+                Numbers.in(Range.DEGREES, text).flatMap(change::apply),
+                "Give degrees " + Range.DEGREES.text() + "; right is 0, up is 90."));
   }
 
   private void count(String label, String id, int n, IntFunction<Optional<Course>> change) {
-    field(
-        label,
-        id,
-        Integer.toString(n),
-        "",
-        text ->
-            Numbers.whole(text)
-                .filter(v -> v >= 1 && v <= Course.STRANDS_MAX)
-                .flatMap(change::apply),
-        "Give a whole number from 1 to " + Course.STRANDS_MAX + ".");
+    Range range = Range.between(1, Course.STRANDS_MAX);
+    form.whole(label, id, n, "", range, v -> change.apply(v).ifPresent(this::rehang));
   }
 
   private void serpentine(boolean now, Function<Boolean, Optional<Course>> change) {
-    CheckBox box = new CheckBox("every other one back");
-    box.setId("edit-serpentine");
-    box.setSelected(now);
-    box.selectedProperty().addListener((o, before, on) -> change.apply(on).ifPresent(this::rehang));
-    rows.add(Field.row("Serpentine", box, ""));
+    form.check(
+        "Serpentine",
+        "edit-serpentine",
+        "every other one back",
+        now,
+        on -> change.apply(on).ifPresent(this::rehang));
   }
 
-  private void field(
-      String label,
-      String id,
-      String value,
-      String unit,
-      Function<String, Optional<Course>> read,
-      String otherwise) {
-    rows.add(
-        new Field(
-                label,
-                id,
-                value,
-                unit,
-                text -> {
-                  Optional<Course> course = read.apply(text);
-                  course.ifPresent(this::rehang);
-                  return course.isPresent() ? Optional.empty() : Optional.of(otherwise);
-                })
-            .node());
+  /** Hangs the run by a course; says what was wanted where there is none. */
+  private Optional<String> hung(Optional<Course> course, String wanted) {
+    course.ifPresent(this::rehang);
+    return course.isPresent() ? Optional.empty() : Optional.of(wanted);
   }
 
   private void rehang(Course changed) {
@@ -239,9 +226,5 @@ final class CourseEditor {
 
   private static PixelType typeOf(Show now, Run run) {
     return Objects.requireNonNull(now.catalogue().pixelTypesById().get(run.type()));
-  }
-
-  List<Node> rows() {
-    return rows;
   }
 }

@@ -7,6 +7,9 @@ import bunting.core.show.Texts;
 import bunting.core.show.edit.PlaceKind;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
@@ -18,16 +21,21 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Plain sets on their boards and bulb strings on their plugs, with the arithmetic. */
-public final class OthersView extends VBox {
+public final class OthersView extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<OthersView> SCREEN =
+      ScreenDefinition.of("other-lights", "Survey", "Other lights", OthersView::new)
+          .reachedBy("Shortcut+Shift+O", "Survey: plain sets and bulb strings")
+          .pictured("other-lights", (desk, view) -> {});
+
   private final Session session;
   private final VBox boards = new VBox(10);
   private final VBox chains = new VBox(10);
   private final Label problem = new Label();
 
-  /** A view on a session. */
-  public OthersView(Session session) {
+  private OthersView(Desk desk) {
     super(12);
-    this.session = session;
+    this.session = desk.session();
     setId("others");
     getStyleClass().add("sheet");
     setFocusTraversable(true);

@@ -5,10 +5,12 @@ import bunting.core.show.Texts;
 import bunting.core.whatif.Outcome;
 import bunting.core.whatif.WhatIf;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
@@ -21,10 +23,17 @@ import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Every single loss and what it does, the worst first. */
-public final class LossScreen extends VBox {
+public final class LossScreen extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<LossScreen> SCREEN =
+      ScreenDefinition.of("losses", "Power", "Every loss", LossScreen::new)
+          .reachedBy("Shortcut+Shift+L", "Power: lose any one part, the worst first")
+          .pictured("losses", (desk, view) -> {});
+
   private static final double ROW = 28;
 
   private final Session session;
@@ -37,12 +46,10 @@ public final class LossScreen extends VBox {
   private Optional<Reading> of = Optional.empty();
   private int asked;
 
-  /**
-   * @param show shows a loss on the power screen
-   */
-  public LossScreen(Session session, Consumer<Outcome> show) {
+  private LossScreen(Desk desk) {
     super(8);
-    this.session = session;
+    this.session = desk.session();
+    Consumer<Outcome> show = o -> desk.go(PowerScreen.SCREEN).lose(o.loss());
     getStyleClass().add("sheet");
     Label title = new Label("Lose any one part");
     title.getStyleClass().add("heading");
@@ -173,13 +180,18 @@ public final class LossScreen extends VBox {
     table.getSelectionModel().selectFirst();
   }
 
-  /** Whether losses are being tried. */
-  public ReadOnlyBooleanProperty busy() {
-    return busy.getReadOnlyProperty();
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of();
   }
 
-  /** Puts the keyboard on the table. */
-  public void focusTable() {
+  @Override
+  public void takeKeyboard() {
     table.requestFocus();
+  }
+
+  @Override
+  public boolean busy() {
+    return busy.get();
   }
 }

@@ -3,9 +3,12 @@ package bunting.desktop.power;
 import bunting.core.assess.PortReading;
 import bunting.core.show.Texts;
 import bunting.core.whatif.Loss;
-import bunting.desktop.look.Palette;
+import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
-import javafx.beans.value.ObservableValue;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
+import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -15,33 +18,52 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The river above, the line at hand below, and what is tried on it. */
-public final class PowerScreen extends VBox {
+public final class PowerScreen extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<PowerScreen> SCREEN =
+      ScreenDefinition.of("power", "Power", "River and line", PowerScreen::new)
+          .reachedBy("F8", "Power: the river and the line")
+          .pictured("power", (desk, view) -> choose(desk))
+          .pictured(
+              "power-post",
+              (desk, view) -> {
+                choose(desk);
+                view.carryPost(1, 430);
+              })
+          .pictured(
+              "power-fuse",
+              (desk, view) -> {
+                choose(desk);
+                view.blow(2);
+              })
+          .picturedByNight("power-night", (desk, view) -> choose(desk));
+
   private static final double CORD_HEIGHT = 262;
 
   private final PowerModel model;
   private final CordView cord;
   private final RiverView river;
+  private final PowerSide side;
   private final Label state = new Label();
   private final Label title = new Label();
   private final Label about = new Label();
   private final Label told = new Label();
   private final Button planned = new Button("As planned");
 
-  /**
-   * @param losses shows the report of all losses
-   */
-  public PowerScreen(Session session, ObservableValue<Palette> palette, Runnable losses) {
+  private PowerScreen(Desk desk) {
     super(6);
     getStyleClass().add("survey");
+    Session session = desk.session();
     this.model = new PowerModel(session);
-    this.river = new RiverView(session, model, palette);
-    this.cord = new CordView(model, palette, told::setText);
+    this.river = new RiverView(session, model, desk.palette());
+    this.cord = new CordView(model, desk.palette(), told::setText);
+    this.side = new PowerSide(session, model);
     VBox.setVgrow(river, Priority.ALWAYS);
     cord.setMinHeight(CORD_HEIGHT);
     cord.setPrefHeight(CORD_HEIGHT);
     VBox below = new VBox(4, lineHead(), cord, told(), new TrialBar(session, model));
     below.getStyleClass().add("power-card");
-    getChildren().addAll(head(losses), river, below);
+    getChildren().addAll(head(() -> desk.go(LossScreen.SCREEN)), river, below);
     model.shown().addListener(o -> refresh());
     model.feed().addListener(o -> refresh());
     refresh();
@@ -119,16 +141,6 @@ public final class PowerScreen extends VBox {
         + " · drag a post, double-click plants, Delete pulls";
   }
 
-  /** A side that follows this screen. */
-  public PowerSide side(Session session) {
-    return new PowerSide(session, model);
-  }
-
-  /** Puts the keyboard on the line. */
-  public void focusLine() {
-    cord.requestFocus();
-  }
-
   /** Takes up the n-th post of the line, from 0, and carries it across, as the mouse would. */
   public void carryPost(int n, double x) {
     cord.takeUp(n);
@@ -159,5 +171,24 @@ public final class PowerScreen extends VBox {
   public void reset() {
     cord.forget();
     model.reset();
+  }
+
+  private static void choose(Desk desk) {
+    desk.session().selection().set(new Selection.OfRun("Wheel rim upper"));
+  }
+
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of(side);
+  }
+
+  @Override
+  public void takeKeyboard() {
+    cord.requestFocus();
+  }
+
+  @Override
+  public boolean busy() {
+    return side.getScene() != null && side.busy();
   }
 }

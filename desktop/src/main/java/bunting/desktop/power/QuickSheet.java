@@ -8,9 +8,12 @@ import bunting.core.show.PixelType;
 import bunting.core.show.StandardCatalogue;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
-import bunting.desktop.look.Choices;
+import bunting.desktop.kit.Choices;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Background;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,7 +32,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** How far can I go with this strip and this wire? One run, without a show. */
-public final class QuickSheet extends VBox {
+public final class QuickSheet extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<QuickSheet> SCREEN =
+      ScreenDefinition.of("quick-sheet", "Power", "Quick sheet", QuickSheet::new)
+          .reachedBy("Shortcut+J", "Power: how far with this strip and this wire")
+          .pictured("quick-sheet", (desk, view) -> {});
+
   private static final double LABEL = 128;
   private static final int PIXELS_MAX = 5000;
 
@@ -51,10 +60,10 @@ public final class QuickSheet extends VBox {
   private boolean busy;
 
   /** A sheet with a 5 m strip on it. */
-  public QuickSheet(Background background, ObservableValue<Palette> palette) {
+  private QuickSheet(Desk desk) {
     super(10);
-    this.background = background;
-    this.palette = palette;
+    this.background = desk.session().background();
+    this.palette = desk.palette();
     getStyleClass().add("sheet");
     Label title = new Label("Quick sheet: how far can I go with this strip and this wire?");
     title.getStyleClass().add("heading");
@@ -293,13 +302,18 @@ public final class QuickSheet extends VBox {
         .paint(type.getValue(), found, least);
   }
 
-  /** Whether an answer is on its way. */
-  public boolean busy() {
-    return busy;
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of();
   }
 
-  /** Puts the keyboard on the first field. */
-  public void focusFirst() {
+  @Override
+  public void takeKeyboard() {
     fields.getFirst().requestFocus();
+  }
+
+  @Override
+  public boolean busy() {
+    return getScene() != null && busy;
   }
 }

@@ -5,7 +5,7 @@ import bunting.core.assess.Reading;
 import bunting.core.plan.Posts;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
-import bunting.desktop.look.Choices;
+import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Session;
 import java.util.Optional;
 import javafx.geometry.Pos;

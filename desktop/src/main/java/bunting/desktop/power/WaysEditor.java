@@ -6,7 +6,7 @@ import bunting.core.show.PowerWays;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
-import bunting.desktop.look.Choices;
+import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;

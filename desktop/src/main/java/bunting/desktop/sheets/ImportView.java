@@ -2,8 +2,12 @@ package bunting.desktop.sheets;
 
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
-import bunting.desktop.look.Choices;
+import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Command;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import bunting.files.BadInputException;
 import bunting.files.SheetField;
 import bunting.files.SheetImport;
@@ -11,6 +15,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
+import javafx.beans.binding.Bindings;
 import javafx.beans.property.SimpleStringProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -30,7 +35,28 @@ import javafx.scene.layout.VBox;
  * A spreadsheet before it is taken in: what each column is taken for, what each row becomes, and
  * the errors in their cells, where they are corrected.
  */
-public final class ImportView extends VBox {
+public final class ImportView extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<ImportView> SCREEN =
+      ScreenDefinition.aside("import", "Take in a spreadsheet", ImportView::new)
+          .dropping(".*\\.xlsx", ImportView::read)
+          .adding(
+              desk ->
+                  List.of(
+                      Command.of(
+                          "import",
+                          new Command.Place(Command.Menu.FILE, "read"),
+                          "Take in a spreadsheet with any headings…",
+                          "Shortcut+I",
+                          Bindings.createBooleanBinding(() -> true),
+                          () ->
+                              desk.asker()
+                                  .open(
+                                      "Take in a spreadsheet",
+                                      "Spreadsheets",
+                                      List.of("*.csv", "*.tsv", "*.xlsx"))
+                                  .ifPresent(f -> read(desk, f)))));
+
   private static final double COLUMN_WIDTH = 122;
 
   private final Session session;
@@ -44,13 +70,10 @@ public final class ImportView extends VBox {
   private Optional<SheetImport> sheet = Optional.empty();
   private List<SheetImport.Row> preview = List.of();
 
-  /**
-   * @param close leaves the view
-   */
-  public ImportView(Session session, Runnable close) {
+  private ImportView(Desk desk) {
     super(10);
-    this.session = session;
-    this.close = close;
+    this.session = desk.session();
+    this.close = desk::back;
     setId("import");
     getStyleClass().add("sheet");
     title.getStyleClass().add("heading");
@@ -86,8 +109,14 @@ public final class ImportView extends VBox {
     getChildren().addAll(title, state, table, foot);
   }
 
-  /** Reads a spreadsheet; false and a message where that is none. */
-  public boolean read(Path file) {
+  /** Reads a spreadsheet and shows what it would become; a message where that is none. */
+  private static void read(Desk desk, Path file) {
+    if (desk.view(SCREEN).read(file)) {
+      desk.go(SCREEN);
+    }
+  }
+
+  private boolean read(Path file) {
     try {
       Show show = session.show().orElse(Show.of(List.of()));
       SheetImport read = SheetImport.read(file, show);
@@ -96,7 +125,6 @@ public final class ImportView extends VBox {
       type.setValue(null);
       columns(read);
       change(read);
-      table.requestFocus();
       return true;
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
@@ -281,5 +309,20 @@ public final class ImportView extends VBox {
       setGraphic(null);
       setText(text);
     }
+  }
+
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of();
+  }
+
+  @Override
+  public void takeKeyboard() {
+    table.requestFocus();
+  }
+
+  @Override
+  public boolean standsAlone() {
+    return true;
   }
 }

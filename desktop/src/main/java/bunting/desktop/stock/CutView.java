@@ -8,8 +8,11 @@ import bunting.desktop.look.LensPalette;
 import bunting.desktop.session.Background;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
+import java.util.List;
 import java.util.Optional;
-import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -20,10 +23,17 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Each reel and string as a bar with the pieces that are cut from it. */
-public final class CutView extends VBox {
+public final class CutView extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<CutView> SCREEN =
+      ScreenDefinition.of("cut-list", "Survey", "Cut list", CutView::new)
+          .reachedBy("Shortcut+L", "Survey: the cut list")
+          .pictured("cut-list", (desk, view) -> {});
+
   private static final double BAR_WIDTH = 640;
   private static final int REELS_SHOWN = 60;
 
@@ -34,10 +44,9 @@ public final class CutView extends VBox {
   private Optional<Show> cut = Optional.empty();
   private int number;
 
-  /** A cut list on a session. */
-  public CutView(Session session) {
+  private CutView(Desk desk) {
     super(10);
-    this.session = session;
+    this.session = desk.session();
     this.cutting = session.background().lane();
     setId("cut");
     getStyleClass().add("sheet");
@@ -57,11 +66,6 @@ public final class CutView extends VBox {
     getChildren().addAll(title, how, scroll);
     session.document().show().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());
-  }
-
-  /** Whether reels are being cut. */
-  public ReadOnlyBooleanProperty busy() {
-    return busy.getReadOnlyProperty();
   }
 
   private void refresh() {
@@ -201,5 +205,15 @@ public final class CutView extends VBox {
     return width > full.length() * 6.4 + 8
         ? full
         : width > 28 ? Integer.toString(piece.pixels()) : "";
+  }
+
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of();
+  }
+
+  @Override
+  public boolean busy() {
+    return busy.get();
   }
 }

@@ -1,8 +1,8 @@
 package bunting.desktop.survey;
 
 import bunting.core.show.Point;
+import bunting.core.units.Lengths;
 import bunting.desktop.look.Fonts;
-import bunting.desktop.look.Lengths;
 import bunting.desktop.look.Palette;
 import java.util.ArrayList;
 import java.util.List;

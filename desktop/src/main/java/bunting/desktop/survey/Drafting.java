@@ -12,7 +12,7 @@ import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.Geometry;
 import bunting.core.survey.MeasuredRuns;
-import bunting.desktop.look.Lengths;
+import bunting.core.units.Lengths;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;

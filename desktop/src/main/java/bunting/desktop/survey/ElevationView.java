@@ -2,7 +2,7 @@ package bunting.desktop.survey;
 
 import bunting.core.plan.Assessment;
 import bunting.core.show.Point;
-import bunting.desktop.look.Lengths;
+import bunting.core.units.Lengths;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;

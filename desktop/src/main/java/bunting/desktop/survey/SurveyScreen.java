@@ -3,12 +3,14 @@ package bunting.desktop.survey;
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
 import bunting.core.show.edit.PlaceEdits;
-import bunting.desktop.look.Choices;
-import bunting.desktop.look.Palette;
+import bunting.desktop.kit.Choices;
+import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import java.util.List;
 import java.util.Locale;
-import javafx.beans.value.ObservableValue;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -22,13 +24,35 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 
-/** The elevation with its lenses and tools. */
-public final class SurveyScreen extends VBox {
+/** The elevation with its lenses and tools, and the tape sheet beside it. */
+public final class SurveyScreen extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<SurveyScreen> SCREEN =
+      ScreenDefinition.of("survey", "Survey", "Elevation", SurveyScreen::new)
+          .reachedBy("F5", "Survey: the elevation")
+          .adding(SurveyCommands::of)
+          .dropping(".*\\.(png|jpe?g|svg)", SurveyCommands::lay)
+          .pictured(
+              "survey",
+              (desk, survey) -> {
+                desk.session().selection().set(new Selection.OfRun("Sluice gate"));
+                survey.elevation().show(new Viewport.Box(0, -1, 17, 10));
+              })
+          .pictured("survey-ports", (desk, survey) -> survey.elevation().lens().set(Lens.PORT))
+          .picturedByNight(
+              "survey-white-test",
+              (desk, survey) -> {
+                survey.elevation().lens().set(Lens.WHITE);
+                survey.elevation().show(new Viewport.Box(60, -2, 88, 10));
+              });
+
   private static final int LEGEND_MAX = 9;
+  private static final double TAPE_HEIGHT = 316;
   private static final double TYPE_WIDTH = 178;
 
   private final Session session;
   private final ElevationView elevation;
+  private final TapeSheet tape;
   private final FlowPane legend = new FlowPane(14, 4);
   private final ComboBox<PixelType> newType = new ComboBox<>();
   private final Label empty =
@@ -40,10 +64,13 @@ public final class SurveyScreen extends VBox {
               + "Ctrl I takes in a spreadsheet that you have.");
   private boolean refreshing;
 
-  /** The screen on a session. */
-  public SurveyScreen(Session session, ObservableValue<Palette> palette) {
-    this.session = session;
-    this.elevation = new ElevationView(session, palette);
+  private SurveyScreen(Desk desk) {
+    super(0);
+    this.session = desk.session();
+    this.elevation = new ElevationView(session, desk.palette());
+    this.tape = new TapeSheet(session, elevation.drafting()::newType);
+    tape.setMinHeight(TAPE_HEIGHT);
+    tape.setMaxHeight(TAPE_HEIGHT);
     getStyleClass().add("survey");
     setMinWidth(0);
     legend.setId("legend");
@@ -57,7 +84,7 @@ public final class SurveyScreen extends VBox {
     session.document().show().addListener(o -> refresh());
     session.assessment().addListener(o -> refresh());
     elevation.lens().addListener(o -> refresh());
-    palette.addListener(o -> refresh());
+    desk.palette().addListener(o -> refresh());
     elevation.drafting().tool().addListener(o -> hint());
     refresh();
   }
@@ -65,6 +92,37 @@ public final class SurveyScreen extends VBox {
   /** The elevation itself. */
   public ElevationView elevation() {
     return elevation;
+  }
+
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of(tape, inspector);
+  }
+
+  @Override
+  public void takeKeyboard() {
+    elevation.requestFocus();
+  }
+
+  @Override
+  public boolean busy() {
+    return elevation.isDrawing();
+  }
+
+  @Override
+  public void stop() {
+    elevation.stopDrawing();
+  }
+
+  /** Puts the keyboard where built counts go, at the chosen run or the first. */
+  void count() {
+    if (session.selection().get() instanceof Selection.Nothing) {
+      session
+          .show()
+          .flatMap(s -> s.runs().stream().findFirst())
+          .ifPresent(r -> session.selection().set(new Selection.OfRun(r.name())));
+    }
+    tape.focusEntry();
   }
 
   private HBox lenses() {

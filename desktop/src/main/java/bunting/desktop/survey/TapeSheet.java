@@ -6,7 +6,7 @@ import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.Geometry;
-import bunting.desktop.look.Lengths;
+import bunting.core.units.Lengths;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.List;

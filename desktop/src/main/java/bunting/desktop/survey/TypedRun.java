@@ -6,7 +6,7 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
-import bunting.desktop.look.Lengths;
+import bunting.core.units.Lengths;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;

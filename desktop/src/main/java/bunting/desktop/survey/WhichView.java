@@ -9,10 +9,13 @@ import bunting.core.survey.PixelFinder;
 import bunting.core.survey.PixelFinder.Measured;
 import bunting.core.survey.PixelFinder.Seen;
 import bunting.core.survey.PixelFinder.Wires;
-import bunting.desktop.look.Choices;
+import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
@@ -26,7 +29,12 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Which pixel type is mine? Asks what can be seen and measured. */
-public final class WhichView extends VBox {
+public final class WhichView extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<WhichView> SCREEN =
+      ScreenDefinition.of("which", "Survey", "Which is mine?", WhichView::new)
+          .reachedBy("Shortcut+T", "Survey: which pixel type is mine?");
+
   private static final int MATCHES_SHOWN = 4;
 
   private final Session session;
@@ -41,15 +49,10 @@ public final class WhichView extends VBox {
   private final TextField metres = field("which-metres", "");
   private final VBox answer = new VBox(8);
 
-  /**
-   * The questions, on a session.
-   *
-   * @param newRuns takes the id of the type that runs to come are of
-   */
-  public WhichView(Session session, Consumer<String> newRuns) {
+  private WhichView(Desk desk) {
     super(10);
-    this.session = session;
-    this.newRuns = newRuns;
+    this.session = desk.session();
+    this.newRuns = id -> desk.view(SurveyScreen.SCREEN).elevation().drafting().setNewType(id);
     setId("which");
     getStyleClass().add("sheet");
     setFocusTraversable(true);

@@ -5,17 +5,19 @@ import bunting.core.plan.VoltageOption;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
-import bunting.desktop.look.Choices;
+import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Background;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -34,7 +36,13 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The runs of the show, or the chosen one, at each voltage, planned for real and side by side. */
-public final class VoltsView extends VBox {
+public final class VoltsView extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<VoltsView> SCREEN =
+      ScreenDefinition.of("voltages", "Survey", "Voltages", VoltsView::new)
+          .reachedBy("Shortcut+Shift+V", "Survey: compare voltages")
+          .pictured("voltages", (desk, view) -> {});
+
   private final Session session;
   private final ComboBox<Scope> scope = new ComboBox<>();
   private final VBox body = new VBox(8);
@@ -92,10 +100,9 @@ public final class VoltsView extends VBox {
               o -> Texts.fixed(o.plan().reading().totals().cost(), 0) + " cost",
               o -> o.plan().reading().totals().cost()));
 
-  /** A comparison on a session. */
-  public VoltsView(Session session) {
+  private VoltsView(Desk desk) {
     super(10);
-    this.session = session;
+    this.session = desk.session();
     this.comparing = session.background().lane();
     setId("volts");
     getStyleClass().add("sheet");
@@ -121,11 +128,6 @@ public final class VoltsView extends VBox {
     session.document().show().addListener(o -> refresh());
     session.selection().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());
-  }
-
-  /** Whether voltages are being planned. */
-  public ReadOnlyBooleanProperty busy() {
-    return busy.getReadOnlyProperty();
   }
 
   private Set<String> chosen() {
@@ -301,5 +303,15 @@ public final class VoltsView extends VBox {
       grid.add(words, c + 1, row);
     }
     return row + 1;
+  }
+
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of();
+  }
+
+  @Override
+  public boolean busy() {
+    return busy.get();
   }
 }

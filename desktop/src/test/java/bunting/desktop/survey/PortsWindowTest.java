@@ -10,8 +10,8 @@ import bunting.core.show.Held;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.edit.RunEdits;
-import bunting.desktop.frame.Screen;
 import bunting.desktop.line.BoardView;
+import bunting.desktop.line.PortsScreen;
 import bunting.desktop.session.Selection;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -59,7 +59,7 @@ class PortsWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.start(show);
-          window.orElseThrow().go(Screen.PORTS);
+          window().go(PortsScreen.SCREEN);
           return true;
         });
   }
@@ -81,7 +81,7 @@ class PortsWindowTest extends WindowDriver {
   private Point2D onBoard(double x, double y) {
     return onScreen(
         () -> {
-          BoardView board = window.orElseThrow().board();
+          BoardView board = window().view(PortsScreen.SCREEN).board();
           Bounds at = board.localToScreen(board.getBoundsInLocal());
           return new Point2D(at.getMinX() + x, at.getMinY() + y);
         });
@@ -91,7 +91,7 @@ class PortsWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.selection().set(new Selection.OfRun(run));
-          window.orElseThrow().board().requestFocus();
+          window().view(PortsScreen.SCREEN).board().requestFocus();
           return true;
         });
   }
@@ -117,7 +117,7 @@ class PortsWindowTest extends WindowDriver {
     mill();
     onScreen(
         () -> {
-          window.orElseThrow().board().beginDrag("boat", 1);
+          window().view(PortsScreen.SCREEN).board().beginDrag("boat", 1);
           return true;
         });
     select("boat");
@@ -193,7 +193,7 @@ class PortsWindowTest extends WindowDriver {
   @Test
   void addressesAreHandedOutKeptAndTakenBack(FxRobot robot) {
     mill();
-    robot.push(KeyCode.F9);
+    robot.push(KeyCode.F7);
     WaitForAsyncUtils.waitForFxEvents();
     enterText(robot, "#hand-to", "the sequencer");
     fire(robot, "#hand-out");
@@ -229,7 +229,7 @@ class PortsWindowTest extends WindowDriver {
   @Test
   void thePolicyIsChangedAndWrongInputSaysWhatIsRight(FxRobot robot) {
     mill();
-    robot.push(KeyCode.F9);
+    robot.push(KeyCode.F7);
     WaitForAsyncUtils.waitForFxEvents();
     enter(robot, "#policy-start", "0");
     assertThat(onScreen(() -> show().addressing().startUniverse())).isEqualTo(1);

@@ -8,11 +8,8 @@ import bunting.core.show.InjectionSchool;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.whatif.Outcome;
-import bunting.desktop.frame.Screen;
+import bunting.desktop.power.PowerScreen;
 import java.util.List;
-import javafx.geometry.Bounds;
-import javafx.geometry.Point2D;
-import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
@@ -36,7 +33,7 @@ class PowerWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.start(Show.of(List.of(Run.of("Weir", "5v-strip-60", 300))));
-          window.orElseThrow().go(Screen.POWER);
+          window().go(PowerScreen.SCREEN);
           return true;
         });
   }
@@ -56,15 +53,6 @@ class PowerWindowTest extends WindowDriver {
     return onScreen(() -> session.message().get());
   }
 
-  private Point2D on(FxRobot robot, String id, double x, double y) {
-    return onScreen(
-        () -> {
-          Node node = robot.lookup(id).query();
-          Bounds at = node.localToScreen(node.getBoundsInLocal());
-          return new Point2D(at.getMinX() + x, at.getMinY() + y);
-        });
-  }
-
   private double postX(FxRobot robot, int pixel) {
     double width = onScreen(() -> robot.lookup("#cord").query().getBoundsInLocal().getWidth());
     return 52 + (pixel - 0.5) * (width - 52 - 18) / 300;
@@ -75,9 +63,9 @@ class PowerWindowTest extends WindowDriver {
     weir();
     List<Integer> before = posts();
     int last = before.getLast();
-    robot.drag(on(robot, "#cord", postX(robot, last), 120), MouseButton.PRIMARY);
-    robot.moveTo(on(robot, "#cord", postX(robot, last) - 12, 120));
-    robot.moveTo(on(robot, "#cord", postX(robot, last - 30), 120));
+    robot.drag(in(robot, "#cord", postX(robot, last), 120), MouseButton.PRIMARY);
+    robot.moveTo(in(robot, "#cord", postX(robot, last) - 12, 120));
+    robot.moveTo(in(robot, "#cord", postX(robot, last - 30), 120));
     assertThat(posts()).as("nothing is decided while it is in the hand").isEqualTo(before);
     robot.drop();
     WaitForAsyncUtils.waitForFxEvents();

@@ -3,7 +3,6 @@ package bunting.desktop.survey;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.show.Show;
-import bunting.desktop.frame.MainWindow;
 import bunting.desktop.session.Document;
 import bunting.desktop.session.RandomEdits;
 import bunting.desktop.session.Replay;
@@ -14,7 +13,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -62,10 +60,10 @@ class RobotWindowTest extends WindowDriver {
           KeyCode.F5,
           KeyCode.F5,
           KeyCode.F6,
-          KeyCode.F7,
-          KeyCode.F7,
+          KeyCode.F3,
+          KeyCode.F3,
           KeyCode.F8,
-          KeyCode.F9,
+          KeyCode.F7,
           KeyCode.F10,
           KeyCode.DIGIT1,
           KeyCode.DIGIT2,
@@ -113,9 +111,8 @@ class RobotWindowTest extends WindowDriver {
   void start(Stage stage) {
     session = new Session();
     session.document().setJournal(journal::add);
-    window = Optional.of(new MainWindow(stage, session, () -> {}, asker));
     Thread.currentThread().setUncaughtExceptionHandler((t, e) -> thrown.add(e));
-    stage.show();
+    open(stage, session);
     session.start(RandomEdits.begin());
   }
 
@@ -180,7 +177,7 @@ class RobotWindowTest extends WindowDriver {
       all.add(keys(List.of(KeyCode.F5)));
       all.add(keys(List.of(KeyCode.ALT, n % 2 == 0 ? KeyCode.LEFT : KeyCode.UP)));
     } else {
-      all.add(keys(List.of(KeyCode.F7)));
+      all.add(keys(List.of(KeyCode.F3)));
       Integer.toString(n)
           .chars()
           .forEach(c -> all.add(keys(List.of(KeyCode.valueOf("DIGIT" + (char) c)))));

@@ -93,7 +93,7 @@ class SheetsWindowTest extends WindowDriver {
           scope.getSelectionModel().select(1);
           return true;
         });
-    wait(() -> !window.orElseThrow().busy() && robot.lookup("#take-24").tryQuery().isPresent());
+    wait(() -> !window().busy() && robot.lookup("#take-24").tryQuery().isPresent());
     robot.clickOn("#take-24");
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().run("Arch").orElseThrow().type()).contains("24v");
@@ -107,7 +107,7 @@ class SheetsWindowTest extends WindowDriver {
     robot.push(KeyCode.CONTROL, KeyCode.L);
     wait(() -> robot.lookup("#rests-5v-strip-60").tryQuery().isPresent());
     enter(robot, "#rests-5v-strip-60", "45, 2×43");
-    wait(() -> !window.orElseThrow().busy());
+    wait(() -> !window().busy());
     assertThat(show().workshop().rests()).hasSize(2);
     assertThat(
             onScreen(
@@ -202,12 +202,13 @@ class SheetsWindowTest extends WindowDriver {
     robot.push(KeyCode.F5);
     robot.push(KeyCode.DIGIT4);
     WaitForAsyncUtils.waitForFxEvents();
-    assertThat(onScreen(() -> window.orElseThrow().elevation().lens().get()))
+    assertThat(onScreen(() -> window().view(SurveyScreen.SCREEN).elevation().lens().get()))
         .isEqualTo(Lens.UNIVERSE);
     for (Lens lens : Lens.values()) {
       robot.clickOn("#lens-" + lens.name().toLowerCase(java.util.Locale.ROOT));
       WaitForAsyncUtils.waitForFxEvents();
-      assertThat(onScreen(() -> window.orElseThrow().elevation().lens().get())).isEqualTo(lens);
+      assertThat(onScreen(() -> window().view(SurveyScreen.SCREEN).elevation().lens().get()))
+          .isEqualTo(lens);
     }
     robot.clickOn("#edit-feet");
     WaitForAsyncUtils.waitForFxEvents();

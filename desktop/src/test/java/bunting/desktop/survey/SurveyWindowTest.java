@@ -106,7 +106,7 @@ class SurveyWindowTest extends WindowDriver {
     robot.push(KeyCode.F2).push(KeyCode.CONTROL, KeyCode.A).write("Sluice").push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().run("Sluice")).isPresent();
-    robot.push(KeyCode.F7).write("188").push(KeyCode.ENTER);
+    robot.push(KeyCode.F3).write("188").push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(totals().pixels()).isEqualTo(188);
 

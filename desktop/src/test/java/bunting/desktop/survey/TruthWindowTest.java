@@ -11,13 +11,11 @@ import bunting.core.ports.SearchWatch;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.edit.RunEdits;
-import bunting.desktop.frame.Asker;
-import bunting.desktop.frame.MainWindow;
-import bunting.desktop.frame.Screen;
 import bunting.desktop.session.Background;
 import bunting.desktop.session.Planning;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Asker;
 import bunting.files.ShowFiles;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,8 +24,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.CountDownLatch;
-import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -64,8 +60,7 @@ class TruthWindowTest extends WindowDriver {
         };
     session = new Session(engine, Background.ofWindow());
     session.setPatience(java.time.Duration.ZERO);
-    window = Optional.of(new MainWindow(stage, session, () -> {}, asker));
-    stage.show();
+    open(stage, session);
   }
 
   private void await() {
@@ -89,7 +84,7 @@ class TruthWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.start(show);
-          window.orElseThrow().go(Screen.ELEVATION);
+          window().go(SurveyScreen.SCREEN);
           return true;
         });
     wait(() -> session.plans().isCurrent());
@@ -111,18 +106,10 @@ class TruthWindowTest extends WindowDriver {
     return counts;
   }
 
-  private boolean shown(FxRobot robot, String query) {
-    return onScreen(() -> robot.lookup(query).tryQuery().filter(Node::isVisible).isPresent());
-  }
-
-  private String text(FxRobot robot, String query) {
-    return onScreen(() -> robot.lookup(query).queryAs(Label.class).getText());
-  }
-
   @Test
   void countsTypedQuicklyOnATapeSheetOfFourHundredRunsAllStay(FxRobot robot) throws Exception {
     begin(many());
-    robot.push(KeyCode.F7);
+    robot.push(KeyCode.F3);
     robot.write("99").push(KeyCode.ENTER).write("88").push(KeyCode.ENTER);
     robot.write("77").push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
@@ -168,7 +155,7 @@ class TruthWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.selection().set(new Selection.OfRun("Arch"));
-          window.orElseThrow().go(Screen.ELEVATION);
+          window().go(SurveyScreen.SCREEN);
           return true;
         });
     enter(robot, "#edit-pixels", "600");
@@ -220,12 +207,14 @@ class TruthWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.open(file);
-          window.orElseThrow().go(Screen.ELEVATION);
+          window().go(SurveyScreen.SCREEN);
           return true;
         });
     assertThat(text(robot, ".show-name")).isEqualTo("Lantern lane");
     assertThat(onScreen(() -> robot.lookup("#tape").queryListView().getItems())).hasSize(400);
-    assertThat(onScreen(() -> window.orElseThrow().elevation().beads().orElseThrow().count()))
+    assertThat(
+            onScreen(
+                () -> window().view(SurveyScreen.SCREEN).elevation().beads().orElseThrow().count()))
         .isEqualTo(20_000);
     assertThat(onScreen(() -> session.assessment().get())).isEmpty();
   }
@@ -237,7 +226,7 @@ class TruthWindowTest extends WindowDriver {
     onScreen(
         () -> {
           session.selection().set(new Selection.OfRun("Arch"));
-          window.orElseThrow().go(Screen.ELEVATION);
+          window().go(SurveyScreen.SCREEN);
           return true;
         });
     hold();

@@ -6,7 +6,7 @@ import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.edit.RunEdits;
-import bunting.desktop.look.Lengths;
+import bunting.core.units.Lengths;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

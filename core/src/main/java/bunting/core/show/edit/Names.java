@@ -10,6 +10,9 @@ public final class Names {
   /** Most characters of a name, a group or any other short text that a file keeps. */
   public static final int LENGTH_MAX = 200;
 
+  /** What to say where a text is no name. */
+  public static final String WANTED = "Give it a name of 1 to " + LENGTH_MAX + " characters.";
+
   private Names() {}
 
   /** Whether a text can be a name. */

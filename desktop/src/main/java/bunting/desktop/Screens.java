@@ -1,0 +1,53 @@
+package bunting.desktop;
+
+import bunting.desktop.addresses.AddressScreen;
+import bunting.desktop.addresses.NetworkScreen;
+import bunting.desktop.line.PortsScreen;
+import bunting.desktop.others.OthersView;
+import bunting.desktop.power.LossScreen;
+import bunting.desktop.power.PowerScreen;
+import bunting.desktop.power.QuickSheet;
+import bunting.desktop.session.Session;
+import bunting.desktop.sheets.ImportView;
+import bunting.desktop.shell.MainWindow;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.stock.CutView;
+import bunting.desktop.survey.SurveyScreen;
+import bunting.desktop.survey.WhichView;
+import bunting.desktop.volts.VoltsView;
+import java.util.List;
+
+/** All screens in the order of the work. A new one is a room and a line here. */
+public final class Screens {
+  /** The list. */
+  public static final List<ScreenDefinition<?>> ALL =
+      List.of(
+          SurveyScreen.SCREEN,
+          CutView.SCREEN,
+          VoltsView.SCREEN,
+          OthersView.SCREEN,
+          WhichView.SCREEN,
+          ImportView.SCREEN,
+          PortsScreen.SCREEN,
+          AddressScreen.SCREEN,
+          NetworkScreen.SCREEN,
+          PowerScreen.SCREEN,
+          LossScreen.SCREEN,
+          QuickSheet.SCREEN);
+
+  private Screens() {}
+
+  /** A window of all screens that opens on the ports. */
+  public static MainWindow.Plan plan(Session session) {
+    return plan(() -> DemoShow.open(session));
+  }
+
+  /**
+   * A window of all screens that opens on the ports.
+   *
+   * @param demo opens the demo
+   */
+  public static MainWindow.Plan plan(Runnable demo) {
+    return new MainWindow.Plan(ALL, PortsScreen.SCREEN, SurveyScreen.SCREEN, demo);
+  }
+}

@@ -1,0 +1,61 @@
+package bunting.desktop.survey;
+
+import bunting.desktop.session.Session;
+import bunting.desktop.shell.Command;
+import bunting.desktop.shell.Desk;
+import java.nio.file.Path;
+import java.util.List;
+import javafx.beans.binding.Bindings;
+import javafx.beans.value.ObservableBooleanValue;
+
+/** What the survey adds to the menus. */
+final class SurveyCommands {
+  private static final Command.Place PICTURE = new Command.Place(Command.Menu.EDIT, "picture");
+
+  private SurveyCommands() {}
+
+  static List<Command> of(Desk desk) {
+    Session session = desk.session();
+    ObservableBooleanValue open =
+        Bindings.createBooleanBinding(() -> session.show().isPresent(), session.document().show());
+    return List.of(
+        Command.of(
+            "count",
+            new Command.Place(Command.Menu.EDIT, "find"),
+            "Enter built counts",
+            "F3",
+            open,
+            () -> desk.go(SurveyScreen.SCREEN).count()),
+        Command.of(
+            "underlay",
+            PICTURE,
+            "Lay a photo or a drawing under the elevation…",
+            "Shortcut+U",
+            open,
+            () ->
+                desk.asker()
+                    .open(
+                        "Lay a picture under",
+                        "Pictures",
+                        List.of("*.png", "*.jpg", "*.jpeg", "*.svg"))
+                    .ifPresent(f -> lay(desk, f))),
+        Command.of(
+            "underlay-away",
+            PICTURE,
+            "Take the picture away",
+            "Shortcut+Shift+U",
+            open,
+            () -> UnderlayEdits.remove(session)));
+  }
+
+  /** Lays a picture under the elevation and shows all of it. */
+  static void lay(Desk desk, Path file) {
+    if (desk.session().show().isEmpty()) {
+      desk.session().say("Begin or open a show first; then a picture can lie under it.");
+      return;
+    }
+    SurveyScreen survey = desk.go(SurveyScreen.SCREEN);
+    UnderlayEdits.lay(desk.session(), file);
+    survey.elevation().fit();
+  }
+}

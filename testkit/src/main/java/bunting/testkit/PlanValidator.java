@@ -1,0 +1,452 @@
+package bunting.testkit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * Checks a PLAN.json against the contract, from its runs and settings, without any code of the
+ * planner.
+ */
+public final class PlanValidator {
+  private static final Map<String, double[]> WIRES = new HashMap<>(); // ohms a metre, largest fuse
+  private static final Set<Double> FUSES =
+      Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 7.5, 10.0, 15.0, 20.0, 25.0, 30.0);
+
+  static {
+    double[] fuse = {3, 5, 7, 10, 15, 20, 30};
+    for (int i = 0; i < 7; i++) {
+      int gauge = 22 - 2 * i;
+      double d = 0.127 * Math.pow(92, (36 - gauge) / 39.0);
+      WIRES.put(gauge + "AWG", new double[] {1.0 / 58 / (Math.PI * d * d / 4), fuse[i]});
+    }
+    WIRES.put("1.5mm2", new double[] {0.0133, 15});
+    WIRES.put("4.0mm2", new double[] {0.00495, 25});
+  }
+
+  private final JsonNode plan;
+  private final JsonNode settings;
+  private final Map<String, Map<String, String>> runs;
+  private final Map<String, JsonNode> types = new HashMap<>();
+  private final Map<String, JsonNode> kinds = new HashMap<>();
+  private final Map<String, JsonNode> segments = new HashMap<>();
+  private final Map<String, JsonNode> boxes = new HashMap<>();
+  private final Map<String, JsonNode> supplies = new HashMap<>();
+
+  /** A plan of runs and settings, as they are in their files. */
+  public PlanValidator(JsonNode plan, JsonNode settings, Map<String, Map<String, String>> runs) {
+    this.plan = plan;
+    this.settings = settings;
+    this.runs = runs;
+    index(settings.path("pixelTypes"), types);
+    index(settings.path("controllerTypes"), kinds);
+    index(plan.path("segments"), segments);
+    index(plan.path("controllers"), boxes);
+    index(plan.path("supplies"), supplies);
+  }
+
+  private static void index(JsonNode list, Map<String, JsonNode> map) {
+    list.forEach(n -> assertThat(map.put(n.path("id").asText(), n)).as("id twice").isNull());
+  }
+
+  /** Throws where the plan breaks a rule. */
+  public void validate() {
+    everyPixelOnce();
+    ports();
+    new SlotRules(plan, settings, types, kinds, boxes, runs).check();
+    islands();
+    fusesAndBoards();
+    suppliesAndCircuits();
+    totals();
+  }
+
+  private JsonNode type(JsonNode segment) {
+    return types.get(segment.path("pixelType").asText());
+  }
+
+  private Set<String> unplaced() {
+    Set<String> names = new HashSet<>();
+    for (JsonNode f : plan.path("findings")) {
+      if (f.path("code").asText().equals("unplaced")) {
+        assertThat(f.path("severity").asText()).isEqualTo("stop");
+        assertThat(f.path("message").asText())
+            .contains(f.path("subject").asText())
+            .containsPattern("\\d");
+        names.add(f.path("subject").asText());
+      }
+    }
+    return names;
+  }
+
+  private void everyPixelOnce() {
+    Map<String, Integer> next = new HashMap<>();
+    List<JsonNode> sorted = new ArrayList<>(segments.values());
+    sorted.sort(java.util.Comparator.comparingInt(s -> s.path("firstPixel").asInt()));
+    for (JsonNode s : sorted) {
+      String run = s.path("run").asText();
+      int first = s.path("firstPixel").asInt();
+      assertThat(first).as("gap in " + run).isEqualTo(next.getOrDefault(run, 1));
+      assertThat((first - 1) % type(s).path("cutEvery").asInt(1)).as("cut mark").isZero();
+      assertThat(s.path("lastPixel").asInt()).isGreaterThanOrEqualTo(first);
+      next.put(run, s.path("lastPixel").asInt() + 1);
+      Map<String, String> row = runs.get(run);
+      if (!row.getOrDefault("controller", "").isEmpty()) {
+        assertThat(s.path("controller").asText()).isEqualTo(row.get("controller"));
+        if (!row.getOrDefault("port", "").isEmpty()) {
+          assertThat(s.path("port").asText()).isEqualTo(row.get("port"));
+        }
+      }
+      if (row.getOrDefault("split", "").equals("no")) {
+        assertThat(s.path("lastPixel").asInt() - first + 1).isEqualTo(pixels(run));
+      }
+    }
+    Set<String> unplaced = unplaced();
+    for (String run : runs.keySet()) {
+      boolean whole = next.getOrDefault(run, 1) == pixels(run) + 1;
+      assertThat(whole).as("run " + run).isEqualTo(!unplaced.contains(run));
+    }
+  }
+
+  private int pixels(String run) {
+    String built = runs.get(run).getOrDefault("built_pixels", "");
+    return Integer.parseInt(built.isEmpty() ? runs.get(run).get("pixels") : built);
+  }
+
+  private void ports() {
+    Map<String, List<JsonNode>> chains = chains();
+    double budget = 1e6 / settings.path("show").path("targetFps").asDouble(40) - 300;
+    for (JsonNode box : boxes.values()) {
+      JsonNode kind = kinds.get(box.path("type").asText());
+      assertThat(kind.path("volts")).anyMatch(v -> v.asDouble() == box.path("volts").asDouble());
+      for (JsonNode port : box.path("ports")) {
+        List<JsonNode> chain =
+            chains.getOrDefault(
+                box.path("id").asText() + " " + port.path("port").asInt(), List.of());
+        int count = 0;
+        double micros = 0;
+        Set<String> signals = new HashSet<>();
+        for (JsonNode s : chain) {
+          int n = s.path("lastPixel").asInt() - s.path("firstPixel").asInt() + 1;
+          count += n;
+          micros += n * micros(type(s));
+          signals.add(type(s).path("signal").asText());
+          assertThat(type(s).path("volts").asDouble()).isEqualTo(box.path("volts").asDouble());
+        }
+        assertThat(signals.size()).isLessThanOrEqualTo(1);
+        assertThat(count)
+            .isEqualTo(port.path("pixels").asInt())
+            .isLessThanOrEqualTo(kind.path("pixelsPerPortMax").asInt());
+        assertThat(micros).isLessThanOrEqualTo(budget + 1e-6);
+        assertThat(port.path("refreshHz").asDouble()).isCloseTo(1e6 / (micros + 300), within(1e-3));
+      }
+    }
+  }
+
+  private static double micros(JsonNode type) {
+    double bit =
+        switch (type.path("signal").asText()) {
+          case "one-wire-400k" -> 2.5;
+          case "clocked" -> 1.0;
+          default -> 1.25;
+        };
+    return type.path("channels").asInt() * type.path("bitsPerChannel").asInt(8) * bit;
+  }
+
+  private Map<String, List<JsonNode>> chains() {
+    Map<String, List<JsonNode>> chains = new TreeMap<>();
+    for (JsonNode s : plan.path("segments")) {
+      chains
+          .computeIfAbsent(
+              s.path("controller").asText() + " " + s.path("port").asInt(), k -> new ArrayList<>())
+          .add(s);
+    }
+    for (List<JsonNode> chain : chains.values()) {
+      for (int i = 0; i < chain.size(); i++) {
+        assertThat(chain.get(i).path("position").asInt()).isEqualTo(i + 1);
+      }
+    }
+    return chains;
+  }
+
+  /** Rebuilds every island from segments, leads, breaks and feeds and solves it by other means. */
+  private void islands() {
+    double brightness = settings.path("show").path("brightnessPercent").asDouble(100);
+    double least = settings.path("show").path("minVoltsPercent").asDouble(90);
+    Map<String, JsonNode> told = new HashMap<>();
+    plan.path("segmentVolts").forEach(v -> told.put(v.path("segment").asText(), v));
+    for (List<JsonNode> chain : chains().values()) {
+      List<List<int[]>> islands = new ArrayList<>(); // of {segment in chain, pixel}
+      for (int k = 0; k < chain.size(); k++) {
+        JsonNode s = chain.get(k);
+        if (k == 0 || !s.path("powerFromPrevious").asBoolean()) {
+          islands.add(new ArrayList<>());
+        }
+        for (int p = s.path("firstPixel").asInt(); p <= s.path("lastPixel").asInt(); p++) {
+          islands.getLast().add(new int[] {k, p});
+          if (breakAfter(s, p)) {
+            islands.add(new ArrayList<>());
+          }
+        }
+      }
+      Map<String, double[]> volts = new HashMap<>();
+      for (List<int[]> island : islands) {
+        solve(chain, island, brightness, volts);
+      }
+      for (JsonNode s : chain) {
+        double[] v = volts.get(s.path("id").asText());
+        JsonNode t = told.get(s.path("id").asText());
+        double min = java.util.Arrays.stream(v).min().orElseThrow();
+        assertThat(t.path("first").asDouble()).isCloseTo(v[0], within(1e-3));
+        assertThat(t.path("last").asDouble()).isCloseTo(v[v.length - 1], within(1e-3));
+        assertThat(t.path("min").asDouble()).isCloseTo(min, within(1e-3));
+        assertThat(min)
+            .isGreaterThanOrEqualTo(type(s).path("volts").asDouble() * least / 100 - 1e-6);
+        assertThat(v[t.path("minAtPixel").asInt() - s.path("firstPixel").asInt()])
+            .isCloseTo(min, within(1e-3));
+      }
+    }
+  }
+
+  private boolean breakAfter(JsonNode segment, int pixel) {
+    for (JsonNode b : plan.path("breaks")) {
+      if (b.path("segment").equals(segment.path("id")) && b.path("afterPixel").asInt() == pixel) {
+        assertThat(pixel % type(segment).path("cutEvery").asInt(1))
+            .as("break at a cut mark")
+            .isZero();
+        assertThat(pixel).isLessThan(segment.path("lastPixel").asInt());
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private void solve(
+      List<JsonNode> chain, List<int[]> island, double brightness, Map<String, double[]> volts) {
+    double nominal = type(chain.getFirst()).path("volts").asDouble();
+    TwoRailSolver solver = new TwoRailSolver(nominal);
+    Map<String, Integer> node = new HashMap<>();
+    double largestFuse = 0;
+    Set<String> hangsOn = new HashSet<>();
+    for (int i = 0; i < island.size(); i++) {
+      JsonNode s = chain.get(island.get(i)[0]);
+      JsonNode t = type(s);
+      double idle = t.path("milliampsIdle").asDouble(0);
+      double amps = (idle + (t.path("milliampsFull").asDouble() - idle) * brightness / 100) / 1000;
+      solver.addPixel(amps, t.path("load"));
+      node.put(s.path("id").asText() + " " + island.get(i)[1], i);
+      if (i > 0) {
+        boolean sameSegment = island.get(i)[0] == island.get(i - 1)[0];
+        double ohms =
+            sameSegment
+                ? t.path("railOhmsPerM").asDouble() / t.path("pitchPerM").asDouble()
+                : WIRES.get(s.path("leadWire").asText())[0] * s.path("leadM").asDouble();
+        solver.join(i - 1, i, ohms);
+      }
+    }
+    Map<Integer, JsonNode> feeds = new TreeMap<>();
+    for (JsonNode f : plan.path("feeds")) {
+      Integer at = node.get(f.path("segment").asText() + " " + f.path("atPixel").asInt());
+      if (at != null) {
+        double ohms = WIRES.get(f.path("wire").asText())[0] * f.path("lengthM").asDouble();
+        feeds.put(solver.feed(at, ohms, nominal), f);
+        largestFuse = Math.max(largestFuse, f.path("fuseAmps").asDouble());
+        hangsOn.add(f.path("supply").asText());
+      }
+    }
+    assertThat(hangsOn).as("an island hangs on one supply").hasSize(1);
+    double[] v = solver.volts();
+    feeds.forEach(
+        (n, f) ->
+            assertThat(f.path("amps").asDouble()).isCloseTo(solver.feedAmps(n), within(1e-3)));
+    for (int i = 0; i < island.size(); i++) {
+      JsonNode s = chain.get(island.get(i)[0]);
+      int n = s.path("lastPixel").asInt() - s.path("firstPixel").asInt() + 1;
+      volts
+              .computeIfAbsent(s.path("id").asText(), k -> new double[n])[
+              island.get(i)[1] - s.path("firstPixel").asInt()] =
+          v[i];
+      if (i > 0 && island.get(i)[0] != island.get(i - 1)[0]) {
+        assertThat(WIRES.get(s.path("leadWire").asText())[1])
+            .as("lead bears the fuse")
+            .isGreaterThanOrEqualTo(largestFuse);
+      }
+    }
+  }
+
+  private void fusesAndBoards() {
+    double margin = settings.path("show").path("fuseMargin").asDouble(1.25);
+    Map<String, Double> shared = new HashMap<>();
+    Map<String, Double> board = new HashMap<>();
+    Map<String, Double> port = new HashMap<>();
+    for (JsonNode f : plan.path("feeds")) {
+      JsonNode s = segments.get(f.path("segment").asText());
+      JsonNode box = boxes.get(s.path("controller").asText());
+      JsonNode kind = kinds.get(box.path("type").asText());
+      double fuse = f.path("fuseAmps").asDouble();
+      double amps = f.path("amps").asDouble();
+      assertThat(FUSES).contains(fuse);
+      assertThat(fuse)
+          .isGreaterThanOrEqualTo(margin * amps - 1e-4)
+          .isLessThanOrEqualTo(WIRES.get(f.path("wire").asText())[1]);
+      int pixel = f.path("atPixel").asInt();
+      assertThat(f.path("lengthM").asDouble()).isCloseTo(cable(box, s, pixel), within(1e-3));
+      boolean viaPort = f.path("via").asText().equals("port");
+      assertThat(f.path("fuseGroup").isNull()).isEqualTo(!viaPort);
+      if (viaPort) {
+        assertThat(s.path("position").asInt()).isEqualTo(1);
+        assertThat(pixel).isEqualTo(s.path("firstPixel").asInt());
+        assertThat(f.path("wire")).isEqualTo(s.path("leadWire"));
+        assertThat(f.path("lengthM")).isEqualTo(s.path("leadM"));
+        assertThat(f.path("supply")).isEqualTo(box.path("supply"));
+        assertThat(s.path("powerFromPrevious").asBoolean()).isTrue();
+        boolean group = f.path("fuseGroup").asText().contains("-");
+        double most =
+            kind.path(group ? "fuseGroupAmpsMax" : "portAmpsMax")
+                .asDouble(kind.path("portAmpsMax").asDouble());
+        assertThat(fuse).isLessThanOrEqualTo(most);
+        shared.merge(f.path("fuseGroup").asText() + "\0" + fuse, amps, Double::sum);
+        board.merge(box.path("id").asText(), amps, Double::sum);
+        port.merge(box.path("id").asText() + " " + s.path("port").asInt(), amps, Double::sum);
+      }
+    }
+    shared.forEach(
+        (key, amps) ->
+            assertThat(Double.parseDouble(key.substring(key.indexOf('\0') + 1)))
+                .isGreaterThanOrEqualTo(margin * amps - 1e-4));
+    boxes.forEach(
+        (id, box) -> {
+          JsonNode kind = kinds.get(box.path("type").asText());
+          assertThat(board.getOrDefault(id, 0.0))
+              .isLessThanOrEqualTo(kind.path("boardAmpsMax").asDouble() + 1e-6);
+          for (JsonNode p : box.path("ports")) {
+            double amps = port.getOrDefault(id + " " + p.path("port").asInt(), 0.0);
+            assertThat(p.path("amps").asDouble())
+                .isCloseTo(amps, within(1e-3))
+                .isLessThanOrEqualTo(kind.path("portAmpsMax").asDouble() + 1e-6);
+          }
+        });
+    for (JsonNode s : segments.values()) {
+      boolean portFeed =
+          port.containsKey(s.path("controller").asText() + " " + s.path("port").asInt());
+      if (s.path("position").asInt() == 1) {
+        assertThat(s.path("powerFromPrevious").asBoolean()).isEqualTo(portFeed);
+        assertThat(s.path("leadM").asDouble())
+            .isCloseTo(
+                cable(boxes.get(s.path("controller").asText()), s, s.path("firstPixel").asInt()),
+                within(1e-3));
+      }
+    }
+  }
+
+  private double cable(JsonNode box, JsonNode segment, int pixel) {
+    Map<String, String> row = runs.get(segment.path("run").asText());
+    if (pixel == 1 && !row.getOrDefault("lead_m", "").isEmpty()) {
+      return Double.parseDouble(row.get("lead_m"));
+    }
+    double x = number(row, "x_m", 0);
+    double y = number(row, "y_m", 0);
+    int n = pixels(segment.path("run").asText());
+    if (!row.getOrDefault("course_m", "").isEmpty()) {
+      double[] at = Corners.at(row.get("course_m"), n == 1 ? 0 : (pixel - 1.0) / (n - 1));
+      return Math.abs(box.path("x").asDouble() - at[0])
+          + Math.abs(box.path("y").asDouble() - at[1])
+          + 1;
+    }
+    boolean given =
+        !row.getOrDefault("end_x_m", "").isEmpty() || !row.getOrDefault("end_y_m", "").isEmpty();
+    double endX =
+        given
+            ? number(row, "end_x_m", x)
+            : x + (n - 1) / type(segment).path("pitchPerM").asDouble();
+    double endY = given ? number(row, "end_y_m", y) : y;
+    double share = n == 1 ? 0 : (pixel - 1.0) / (n - 1);
+    return Math.abs(box.path("x").asDouble() - x - (endX - x) * share)
+        + Math.abs(box.path("y").asDouble() - y - (endY - y) * share)
+        + 1;
+  }
+
+  private static double number(Map<String, String> row, String column, double otherwise) {
+    String text = row.getOrDefault(column, "");
+    return text.isEmpty() ? otherwise : Double.parseDouble(text);
+  }
+
+  private void suppliesAndCircuits() {
+    Map<String, Double> amps = new HashMap<>();
+    Map<String, String> place = new HashMap<>();
+    for (JsonNode f : plan.path("feeds")) {
+      String supply = f.path("supply").asText();
+      JsonNode s = segments.get(f.path("segment").asText());
+      JsonNode box = boxes.get(s.path("controller").asText());
+      amps.merge(supply, f.path("amps").asDouble(), Double::sum);
+      String here = box.path("x").asText() + " " + box.path("y").asText();
+      assertThat(place.merge(supply, here, (a, b) -> a))
+          .as("a supply stands in one box")
+          .isEqualTo(here);
+      assertThat(supplies.get(supply).path("volts").asDouble())
+          .isEqualTo(box.path("volts").asDouble());
+    }
+    double share = settings.path("show").path("supplyLoadPercentMax").asDouble(80) / 100;
+    Map<String, JsonNode> supplyTypes = new HashMap<>();
+    index(settings.path("supplyTypes"), supplyTypes);
+    Map<String, Double> mains = new HashMap<>();
+    Map<String, JsonNode> circuits = new HashMap<>();
+    index(settings.path("circuits"), circuits);
+    for (JsonNode s : supplies.values()) {
+      double watts = amps.getOrDefault(s.path("id").asText(), 0.0) * s.path("volts").asDouble();
+      assertThat(s.path("loadWatts").asDouble())
+          .isCloseTo(watts, within(1e-2))
+          .isLessThanOrEqualTo(share * s.path("ratedWatts").asDouble() + 1e-6);
+      JsonNode t = supplyTypes.get(s.path("type").asText());
+      if (!s.path("circuit").isNull()) {
+        double volts = circuits.get(s.path("circuit").asText()).path("volts").asDouble();
+        mains.merge(
+            s.path("circuit").asText(),
+            watts / (t.path("efficiency").asDouble() * t.path("powerFactor").asDouble() * volts),
+            Double::sum);
+      } else if (!circuits.isEmpty()) {
+        assertThat(plan.path("findings"))
+            .anyMatch(
+                f ->
+                    f.path("severity").asText().equals("stop")
+                        && f.path("subject").equals(s.path("id")));
+      }
+    }
+    for (JsonNode c : plan.path("circuits")) {
+      double load = mains.getOrDefault(c.path("id").asText(), 0.0);
+      assertThat(c.path("loadAmps").asDouble()).isCloseTo(load, within(1e-2));
+      assertThat(
+              load == 0
+                  || load + c.path("existingAmps").asDouble()
+                      <= 0.8 * c.path("breakerAmps").asDouble() + 1e-3)
+          .isTrue();
+    }
+  }
+
+  private void totals() {
+    JsonNode t = plan.path("totals");
+    int pixels = 0;
+    for (JsonNode s : segments.values()) {
+      pixels += s.path("lastPixel").asInt() - s.path("firstPixel").asInt() + 1;
+    }
+    double amps = 0;
+    for (JsonNode f : plan.path("feeds")) {
+      amps += f.path("amps").asDouble();
+    }
+    assertThat(t.path("pixels").asInt()).isEqualTo(pixels);
+    assertThat(t.path("runs").asInt()).isEqualTo(runs.size() - unplaced().size());
+    assertThat(t.path("amps").asDouble()).isCloseTo(amps, within(1e-2));
+    assertThat(t.path("controllers").asInt())
+        .isEqualTo(boxes.size())
+        .isGreaterThanOrEqualTo(t.path("controllersLowerBound").asInt());
+    assertThat(t.path("feeds").asInt()).isEqualTo(plan.path("feeds").size());
+    assertThat(t.path("supplies").asInt()).isEqualTo(supplies.size());
+  }
+}
