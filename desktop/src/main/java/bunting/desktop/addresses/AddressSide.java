@@ -8,6 +8,9 @@ import bunting.core.assess.Reading;
 import bunting.core.plan.HandOuts;
 import bunting.core.show.HandOut;
 import bunting.core.show.Show;
+import bunting.desktop.kit.Buttons;
+import bunting.desktop.kit.SidePanel;
+import bunting.desktop.kit.Words;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.time.LocalDate;
@@ -19,42 +22,29 @@ import java.util.TreeMap;
 import java.util.function.Supplier;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Region;
-import javafx.scene.layout.VBox;
 
 /**
  * Beside the tape: what would change for those who have the addresses, handing them out, taking
  * them back, and the policy.
  */
-public final class AddressSide extends ScrollPane {
-  private static final double WIDTH = 292;
+final class AddressSide extends SidePanel {
   private static final int SHOWN = 12;
 
   private final Session session;
   private final Supplier<LocalDate> today;
-  private final VBox content = new VBox(6);
   private boolean takingBack;
   private String to = "";
 
   /**
    * @param today what day it is
    */
-  public AddressSide(Session session, Supplier<LocalDate> today) {
+  AddressSide(Session session, Supplier<LocalDate> today) {
+    super("address-side", 6);
     this.session = session;
     this.today = today;
-    setId("address-side");
-    getStyleClass().add("inspector");
-    setPrefWidth(WIDTH);
-    setMinWidth(WIDTH);
-    setMaxWidth(WIDTH);
-    setFitToWidth(true);
-    setHbarPolicy(ScrollBarPolicy.NEVER);
-    content.getStyleClass().add("inspector-content");
-    setContent(content);
     session
         .assessment()
         .addListener(
@@ -67,8 +57,11 @@ public final class AddressSide extends ScrollPane {
   }
 
   private void refresh() {
-    content.getChildren().clear();
-    session.assessment().get().ifPresent(a -> fill(a.reading()));
+    keepingFocus(
+        () -> {
+          content().getChildren().clear();
+          session.assessment().get().ifPresent(a -> fill(a.reading()));
+        });
   }
 
   private void fill(Reading reading) {
@@ -96,7 +89,7 @@ public final class AddressSide extends ScrollPane {
       handingOut(reading);
     }
     handOut.ifPresent(h -> takingBack(h));
-    content.getChildren().addAll(new PolicyEditor(session, show).rows());
+    content().getChildren().addAll(PolicyEditor.form(session, show).rows());
   }
 
   private void changes(List<Change> changes) {
@@ -134,7 +127,7 @@ public final class AddressSide extends ScrollPane {
     Label text = new Label(where.isEmpty() ? what : what + " " + where);
     text.setWrapText(true);
     HBox row = new HBox(8, pill, text);
-    content.getChildren().add(row);
+    content().getChildren().add(row);
   }
 
   private void handingOut(Reading reading) {
@@ -142,21 +135,24 @@ public final class AddressSide extends ScrollPane {
     whom.setId("hand-to");
     whom.setPromptText("to whom");
     whom.textProperty().addListener((o, was, now) -> to = now);
-    Button hand = new Button("Hand them out");
-    hand.setId("hand-out");
-    hand.setMinWidth(Region.USE_PREF_SIZE);
-    hand.setOnAction(
-        e -> {
-          if (session.plans().isCurrent()) {
-            session.edit(
-                "The addresses are handed out. They stay from now on.",
-                s -> HandOuts.handOut(s, reading, today.get().toString(), whom.getText().strip()));
-          } else {
-            session.say(
-                "The plan of the last edit is not made yet; hand the addresses out when it is.");
-          }
-        });
-    content.getChildren().add(new HBox(6, whom, hand));
+    Button hand =
+        Buttons.of(
+            "hand-out",
+            "Hand them out",
+            () -> {
+              if (session.plans().isCurrent()) {
+                session.edit(
+                    "The addresses are handed out. They stay from now on.",
+                    s ->
+                        HandOuts.handOut(
+                            s, reading, today.get().toString(), whom.getText().strip()));
+              } else {
+                session.say(
+                    "The plan of the last edit is not made yet; hand the addresses out when it"
+                        + " is.");
+              }
+            });
+    content().getChildren().add(new HBox(6, whom, hand));
   }
 
   /** Deliberately: first asked for, then confirmed. */
@@ -175,19 +171,17 @@ public final class AddressSide extends ScrollPane {
             refresh();
           });
       row.getChildren().add(ask);
-      content.getChildren().add(row);
+      content().getChildren().add(row);
       return;
     }
     Label sure =
-        new Label(
+        Words.note(
             run.map(r -> r + " may move then, and what was written against it shifts.")
                 .orElse(
                     handOut.nails().size()
                         + " pieces may move then, and every sequence that was written against"
-                        + " them shifts."));
-    sure.setWrapText(true);
-    sure.setMinHeight(Region.USE_PREF_SIZE);
-    sure.getStyleClass().addAll("note", "note-stop");
+                        + " them shifts."),
+            "stop");
     Button yes = new Button("Take back");
     yes.setId("take-back-sure");
     yes.setOnAction(
@@ -203,20 +197,14 @@ public final class AddressSide extends ScrollPane {
           refresh();
         });
     row.getChildren().addAll(yes, no);
-    content.getChildren().addAll(sure, row);
+    content().getChildren().addAll(sure, row);
   }
 
   private void title(String text) {
-    Label title = new Label(text);
-    title.getStyleClass().add("heading");
-    content.getChildren().add(title);
+    content().getChildren().add(Words.heading(text));
   }
 
   private void soft(String text) {
-    Label label = new Label(text);
-    label.setWrapText(true);
-    label.setMinHeight(Region.USE_PREF_SIZE);
-    label.getStyleClass().add("soft");
-    content.getChildren().add(label);
+    content().getChildren().add(Words.softLines(text));
   }
 }

@@ -1,5 +1,6 @@
 package bunting.desktop.addresses;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Addressing;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.PortStart;
@@ -7,7 +8,8 @@ import bunting.core.show.Protocol;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.UniverseRange;
-import bunting.desktop.kit.Choices;
+import bunting.desktop.kit.Form;
+import bunting.desktop.kit.Numbers;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;
@@ -20,84 +22,78 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import javafx.geometry.Pos;
-import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.VBox;
 
 /** How slots are given out. */
 final class PolicyEditor {
-  private static final double LABEL = 74;
-  private static final double CONTROL = 178;
   private static final Pattern RANGE = Pattern.compile("(\\d{1,5})(?:-(\\d{1,5}))?(?:\\s+(.+))?");
 
   private final Session session;
   private final Addressing a;
 
-  PolicyEditor(Session session, Show show) {
+  private PolicyEditor(Session session, Show show) {
     this.session = session;
     this.a = show.addressing();
   }
 
-  List<Node> rows() {
-    Label title = new Label("How slots are given out");
-    title.getStyleClass().add("heading-small");
-    List<Node> rows = new ArrayList<>(List.of(title));
-    rows.add(
-        choice(
-            "Protocol",
-            "policy-protocol",
-            Protocol.values(),
-            Names::of,
-            a.protocol(),
-            (x, v) -> with(x, v, x.startUniverse(), x.split(), x.portStart())));
-    rows.add(
-        choice(
-            "Pixels",
-            "policy-split",
-            SlotSplit.values(),
-            Names::of,
-            a.split(),
-            (x, v) -> with(x, x.protocol(), x.startUniverse(), v, x.portStart())));
-    rows.add(
-        choice(
-            "Ports",
-            "policy-ports",
-            PortStart.values(),
-            Names::of,
-            a.portStart(),
-            (x, v) -> with(x, x.protocol(), x.startUniverse(), x.split(), v)));
-    rows.add(field("Begin at", "policy-start", "" + a.startUniverse(), "1", this::start));
-    rows.add(
-        field(
+  static Form form(Session session, Show show) {
+    Form form = new Form();
+    new PolicyEditor(session, show).fill(form);
+    return form;
+  }
+
+  private void fill(Form form) {
+    form.heading("How slots are given out");
+    choice(
+        form,
+        "Protocol",
+        "policy-protocol",
+        Protocol.values(),
+        Names::of,
+        a.protocol(),
+        (x, v) -> with(x, v, x.startUniverse(), x.split(), x.portStart()));
+    choice(
+        form,
+        "Pixels",
+        "policy-split",
+        SlotSplit.values(),
+        Names::of,
+        a.split(),
+        (x, v) -> with(x, x.protocol(), x.startUniverse(), v, x.portStart()));
+    choice(
+        form,
+        "Ports",
+        "policy-ports",
+        PortStart.values(),
+        Names::of,
+        a.portStart(),
+        (x, v) -> with(x, x.protocol(), x.startUniverse(), x.split(), v));
+    form.text("Begin at", "policy-start", "" + a.startUniverse(), "", this::start).prompting("1");
+    form.text(
             "Boxes at",
             "policy-every",
             a.boxStarts().every() == 0 ? "" : "" + a.boxStarts().every(),
-            "after each other, or every",
-            this::every));
+            "",
+            this::every)
+        .prompting("after each other, or every");
     if (session.selection().get() instanceof Selection.OfBox box) {
       Integer at = a.boxStarts().at().get(box.controller());
-      rows.add(
-          field(
+      form.text(
               box.controller(),
               "policy-box",
               at == null ? "" : at.toString(),
-              "first universe of this box",
-              text -> boxStart(box.controller(), text)));
+              "",
+              text -> boxStart(box.controller(), text))
+          .prompting("first universe of this box");
     }
-    rows.add(
-        field(
+    form.text(
             "Not ours",
             "policy-reserved",
             a.reserved().stream()
                 .map(r -> (r.text() + " " + r.owner()).strip())
                 .collect(Collectors.joining(", ")),
-            "1-20 the sound desk, 100",
-            this::reserved));
-    return rows;
+            "",
+            this::reserved)
+        .prompting("1-20 the sound desk, 100");
   }
 
   private static Addressing with(
@@ -120,58 +116,33 @@ final class PolicyEditor {
     Addressing apply(Addressing now, T value);
   }
 
-  private <T> Node choice(
-      String label, String id, T[] values, Function<T, String> name, T now, Chosen<T> change) {
-    ComboBox<T> box = new ComboBox<>();
-    box.setId(id);
-    box.setPrefWidth(CONTROL);
-    box.getItems().setAll(values);
-    Choices.named(box, name);
-    box.setValue(now);
-    box.valueProperty()
-        .addListener(
-            (o, was, next) ->
-                change(label + ": " + name.apply(next) + ".", x -> change.apply(x, next)));
-    return row(label, box);
-  }
-
-  private static Node row(String label, Node control) {
-    Label name = new Label(label);
-    name.setMinWidth(LABEL);
-    name.setMaxWidth(LABEL);
-    name.setLabelFor(control);
-    HBox row = new HBox(6, name, control);
-    row.setAlignment(Pos.CENTER_LEFT);
-    return row;
-  }
-
-  /** A field that takes its text at Enter; a sentence where it is wrong. */
-  private static Node field(
+  private <T> void choice(
+      Form form,
       String label,
       String id,
-      String now,
-      String prompt,
-      Function<String, Optional<String>> accept) {
-    TextField text = new TextField(now);
-    text.setId(id);
-    text.setPrefWidth(CONTROL);
-    text.setPromptText(prompt);
-    Label problem = new Label();
-    problem.getStyleClass().add("problem");
-    problem.setWrapText(true);
-    problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-    text.setOnAction(e -> problem.setText(accept.apply(text.getText().strip()).orElse("")));
-    return new VBox(2, row(label, text), problem);
+      T[] values,
+      Function<T, String> name,
+      T now,
+      Chosen<T> change) {
+    form.choice(
+        label,
+        id,
+        List.of(values),
+        name,
+        now,
+        next -> change(label + ": " + name.apply(next) + ".", x -> change.apply(x, next)));
+  }
+
+  private Range universes() {
+    return Range.between(1, a.protocol().universeMax());
   }
 
   private Optional<Integer> universe(String text) {
-    return text.matches("\\d{1,5}")
-        ? Optional.of(Integer.valueOf(text)).filter(u -> u >= 1 && u <= a.protocol().universeMax())
-        : Optional.empty();
+    return Numbers.wholeIn(universes(), text);
   }
 
   private String wrong() {
-    return "Give a universe from 1 to " + a.protocol().universeMax() + ".";
+    return "Give a universe " + universes().text() + ".";
   }
 
   private Optional<String> start(String text) {

@@ -4,6 +4,8 @@ import bunting.core.network.WireFigures;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Protocol;
 import bunting.core.show.edit.PlaceKind;
+import bunting.desktop.kit.Keys;
+import bunting.desktop.kit.ScrolledCanvas;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -13,74 +15,49 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.beans.value.ObservableValue;
-import javafx.geometry.Orientation;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.control.ScrollBar;
-import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyEvent;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 
 /** The universe tape: each universe a measured tape of 512 slots. Paints only what is in sight. */
-final class TapeView extends Region {
-  private static final double BAR = 12;
+final class TapeView extends ScrolledCanvas {
   private static final double RULER = 20;
 
   private final Session session;
   private final ObservableValue<Palette> palette;
-  private final Canvas canvas = new Canvas();
-  private final ScrollBar bar = new ScrollBar();
-  private final Tooltip tip = new Tooltip();
   private final Set<String> folded = new TreeSet<>();
   private Optional<TapeLayout> layout = Optional.empty();
 
   TapeView(Session session, ObservableValue<Palette> palette) {
+    super("tape", RULER, "Universe tape. Arrow keys go from run to run, space folds a box.");
     this.session = session;
     this.palette = palette;
-    setId("tape");
-    bar.setOrientation(Orientation.VERTICAL);
-    bar.setFocusTraversable(false);
-    getChildren().addAll(canvas, bar);
-    setFocusTraversable(true);
-    setAccessibleText("Universe tape. Arrow keys go from run to run, space folds a box.");
     session
         .assessment()
         .addListener(
             o -> {
-              reread();
+              refresh();
               reveal();
             });
     session.selection().addListener(o -> reveal());
     palette.addListener(o -> paint());
-    focusedProperty().addListener(o -> paint());
-    bar.valueProperty().addListener(o -> paint());
-    setOnScroll(e -> bar.setValue(clamp(bar.getValue() - e.getDeltaY())));
     setOnMousePressed(this::press);
     setOnMouseMoved(this::hover);
-    setOnKeyPressed(this::key);
-    Tooltip.install(this, tip);
+    new Keys()
+        .on(KeyCode.UP, () -> step(-1))
+        .on(KeyCode.LEFT, () -> step(-1))
+        .on(KeyCode.DOWN, () -> step(1))
+        .on(KeyCode.RIGHT, () -> step(1))
+        .on(KeyCode.PAGE_UP, () -> scrollPage(-1))
+        .on(KeyCode.PAGE_DOWN, () -> scrollPage(1))
+        .on(KeyCode.SPACE, () -> currentBox().ifPresent(this::fold))
+        .install(this);
   }
 
   @Override
-  protected void layoutChildren() {
-    canvas.setWidth(Math.max(0, getWidth() - BAR));
-    canvas.setHeight(getHeight());
-    bar.resizeRelocate(getWidth() - BAR, RULER, BAR, Math.max(0, getHeight() - RULER));
-    reread();
-  }
-
-  private double clamp(double v) {
-    return Math.max(0, Math.min(bar.getMax(), v));
-  }
-
-  private void reread() {
+  protected double layOut(double width) {
     layout = session.assessment().get().map(a -> new TapeLayout(a.reading(), folded));
-    double total = layout.map(TapeLayout::height).orElse(0.0) + RULER + 8;
-    bar.setMax(Math.max(0, total - getHeight()));
-    bar.setVisibleAmount(total <= 0 ? 0 : bar.getMax() * getHeight() / Math.max(total, 1));
-    bar.setVisible(bar.getMax() > 0);
-    bar.setValue(clamp(bar.getValue()));
-    paint();
+    return layout.map(TapeLayout::height).orElse(0.0) + RULER + 8;
   }
 
   private void reveal() {
@@ -95,31 +72,26 @@ final class TapeView extends Region {
   }
 
   private void show(TapeLayout.Row row) {
-    double visible = getHeight() - RULER - 10;
-    if (row.y() < bar.getValue()) {
-      bar.setValue(clamp(row.y() - 40));
-    } else if (row.y() + row.height() > bar.getValue() + visible) {
-      bar.setValue(clamp(row.y() - visible / 2));
-    }
+    reveal(row.y(), row.y() + row.height(), 40, 40);
   }
 
-  private void paint() {
-    TapePainter painter =
-        new TapePainter(canvas.getGraphicsContext2D(), palette.getValue(), canvas.getWidth());
-    painter.ground(canvas.getHeight());
+  @Override
+  protected void paint(GraphicsContext g, double width, double height) {
+    TapePainter painter = new TapePainter(g, palette.getValue(), width);
+    painter.ground(height);
     String picked = session.selection().get() instanceof Selection.OfRun r ? r.name() : "";
     layout.ifPresent(
         l -> {
           for (TapeLayout.Row row : l.rows()) {
-            double y = row.y() - bar.getValue() + RULER;
-            if (y + row.height() >= RULER && y <= getHeight()) {
+            double y = row.y() - top() + RULER;
+            if (y + row.height() >= RULER && y <= height) {
               painter.row(row, y, picked);
             }
           }
         });
     painter.ruler(RULER);
     if (isFocused()) {
-      painter.focus(canvas.getHeight());
+      painter.focus(height);
     }
   }
 
@@ -128,7 +100,7 @@ final class TapeView extends Region {
     Optional<TapeLayout.Row> row = layout.flatMap(l -> l.find(text));
     row.ifPresent(
         r -> {
-          bar.setValue(clamp(r.y() - 40));
+          scrollTo(r.y() - 40);
           String low = text.toLowerCase(java.util.Locale.ROOT);
           r.blocks().stream()
               .filter(b -> !b.set() && b.what().toLowerCase(java.util.Locale.ROOT).contains(low))
@@ -142,7 +114,7 @@ final class TapeView extends Region {
     if (!folded.remove(box)) {
       folded.add(box);
     }
-    reread();
+    refresh();
   }
 
   void foldAll() {
@@ -157,15 +129,15 @@ final class TapeView extends Region {
     } else {
       folded.addAll(all);
     }
-    reread();
+    refresh();
   }
 
   private Optional<TapeLayout.Row> rowAt(double y) {
-    return y < RULER ? Optional.empty() : layout.flatMap(l -> l.at(y - RULER + bar.getValue()));
+    return y < RULER ? Optional.empty() : layout.flatMap(l -> l.at(y - RULER + top()));
   }
 
   private Optional<TapeLayout.Block> blockAt(TapeLayout.Row row, double x) {
-    double slot = TapePainter.slotAt(x, canvas.getWidth());
+    double slot = TapePainter.slotAt(x, pictureWidth());
     return row.blocks().stream().filter(b -> slot >= b.first() && slot < b.last() + 1).findFirst();
   }
 
@@ -201,8 +173,7 @@ final class TapeView extends Region {
         rowAt(e.getY())
             .flatMap(row -> blockAt(row, e.getX()).map(b -> describe(row, b, plan)))
             .orElse("");
-    tip.setText(text);
-    tip.setOpacity(text.isEmpty() ? 0 : 1);
+    tell(text);
   }
 
   private static String describe(
@@ -227,20 +198,6 @@ final class TapeView extends Region {
         + b.last()
         + where
         + (b.nailed() ? " · handed out" : "");
-  }
-
-  private void key(KeyEvent e) {
-    switch (e.getCode()) {
-      case UP, LEFT -> step(-1);
-      case DOWN, RIGHT -> step(1);
-      case PAGE_UP -> bar.setValue(clamp(bar.getValue() - getHeight() * 0.8));
-      case PAGE_DOWN -> bar.setValue(clamp(bar.getValue() + getHeight() * 0.8));
-      case SPACE -> currentBox().ifPresent(this::fold);
-      default -> {
-        return;
-      }
-    }
-    e.consume();
   }
 
   private Optional<String> currentBox() {

@@ -74,6 +74,11 @@ public abstract class ScrolledCanvas extends Region {
     paint(canvas.getGraphicsContext2D(), canvas.getWidth(), canvas.getHeight());
   }
 
+  /** How wide the picture is, pixels. */
+  protected final double pictureWidth() {
+    return canvas.getWidth();
+  }
+
   /** How far it is scrolled, pixels. */
   protected final double top() {
     return bar.getValue();

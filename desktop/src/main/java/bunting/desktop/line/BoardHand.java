@@ -39,8 +39,7 @@ final class BoardHand {
     if (row.isEmpty()) {
       d.overNothing();
     } else if (row.get().shape().isEmpty()) {
-      int index = (int) Math.max(0, Math.min(row.get().ports().size() - 1, (lx - 9) / 26));
-      d.over(row.get().ports().get(index), 1);
+      d.over(row.get().portAt(lx), 1);
     } else {
       long before =
           row.get().shape().get().runs().stream().filter(s -> (s.x1() + s.x2()) / 2 < lx).count();

@@ -7,6 +7,7 @@ import bunting.core.ports.PortRules;
 import bunting.core.show.ControllerType;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Texts;
+import bunting.desktop.session.Selection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +20,12 @@ import java.util.stream.Collectors;
 final class BoardLayout {
   static final double MARGIN = 10;
   static final double PAD = 10;
+
+  /** From one spare port to the next. */
+  static final double PEG = 26;
+
+  private static final double REACH = 2;
+  private static final double FIRST_PEG = 9;
   private static final double HEADER = 34;
   private static final double SPARE = 28;
   private static final double GAP = 12;
@@ -51,6 +58,12 @@ final class BoardLayout {
 
     PortReading port() {
       return ports.getFirst();
+    }
+
+    /** The port there: the line's, or that of the spare ones. */
+    PortReading portAt(double x) {
+      long index = carriesRuns() ? 0 : (long) ((x - FIRST_PEG) / PEG);
+      return ports.get(Math.clamp(index, 0, ports.size() - 1));
     }
 
     boolean carriesRuns() {
@@ -197,6 +210,38 @@ final class BoardLayout {
 
   Optional<Card> cardAt(double y) {
     return cards.stream().filter(c -> y >= c.y() && y < c.y() + c.height()).findFirst();
+  }
+
+  /** The box whose head is there. */
+  Optional<String> signAt(double y) {
+    return cardAt(y).filter(c -> y < c.y() + HEADER).map(Card::controller);
+  }
+
+  /** The piece of a run that hangs there. */
+  Optional<LineShape.Span> spanAt(double x, double y) {
+    double lx = x - MARGIN;
+    return rowAt(y)
+        .flatMap(Row::shape)
+        .flatMap(
+            s ->
+                s.runs().stream()
+                    .filter(r -> lx >= r.x1() - REACH && lx <= r.x2() + REACH)
+                    .findFirst());
+  }
+
+  /** What stands there: a piece of a run, else its port, else its box. */
+  Optional<Selection> hit(double x, double y) {
+    Optional<Row> row = rowAt(y);
+    if (row.isEmpty()) {
+      return cardAt(y).map(c -> new Selection.OfBox(c.controller()));
+    }
+    return spanAt(x, y)
+        .<Selection>map(s -> new Selection.OfRun(s.run()))
+        .or(
+            () -> {
+              PortReading port = row.get().portAt(x - MARGIN);
+              return Optional.of(new Selection.OfPort(port.controller(), port.port()));
+            });
   }
 
   Optional<Row> rowOf(String controller, int port) {

@@ -1,5 +1,6 @@
 package bunting.desktop.others;
 
+import bunting.core.limits.Range;
 import bunting.core.show.BulbString;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
@@ -7,6 +8,7 @@ import bunting.core.show.Show;
 import bunting.core.show.edit.Names;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.PlaceKind;
+import bunting.desktop.kit.Numbers;
 import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -49,11 +51,13 @@ final class LightForms {
     add.setId("set-add");
     Runnable work =
         () -> {
-          Optional<Double> v = number(volts);
-          Optional<Double> w = number(watts);
+          Optional<Double> v = number(volts, Range.SET_VOLTS);
+          Optional<Double> w = number(watts, Range.SET_WATTS);
           int colours =
-              channels.getText().isBlank() ? 3 : number(channels).map(Double::intValue).orElse(0);
-          if (v.isEmpty() || w.isEmpty() || colours < 1 || colours > 12) {
+              channels.getText().isBlank()
+                  ? 3
+                  : Numbers.wholeIn(Range.SET_CHANNELS, channels.getText()).orElse(0);
+          if (v.isEmpty() || w.isEmpty() || colours < 1) {
             problem.setText("A set needs volts and watts over 0, and 1 to 12 colours (3 for RGB).");
             return;
           }
@@ -87,9 +91,9 @@ final class LightForms {
     add.setId("bulbs-add");
     Runnable work =
         () -> {
-          Optional<Double> n = number(bulbs);
-          Optional<Double> w = number(watts);
-          Optional<Double> a = number(cord);
+          Optional<Integer> n = Numbers.wholeIn(Range.PIXELS, bulbs.getText());
+          Optional<Double> w = number(watts, Range.BULB_WATTS);
+          Optional<Double> a = number(cord, Range.CORD_AMPS);
           if (n.isEmpty() || w.isEmpty() || a.isEmpty()) {
             problem.setText(
                 "A string needs its bulbs, the watts of each, and the amps that its cord (or the"
@@ -100,10 +104,10 @@ final class LightForms {
           BulbString string =
               new BulbString(
                   named(show, name, "Bulbs"),
-                  n.get().intValue(),
+                  n.get(),
                   w.get(),
                   a.get(),
-                  number(length).orElse(0.0),
+                  number(length, Range.LENGTH).orElse(0.0),
                   new Point(0, 0));
           add(string.name(), s -> PlaceEdits.withString(s, string), PlaceKind.BULBS);
           clear(name, bulbs, watts, cord, length);
@@ -133,11 +137,8 @@ final class LightForms {
     return free ? text : Names.free(show, text.isEmpty() ? stem : text);
   }
 
-  private static Optional<Double> number(TextField field) {
-    String text = field.getText().strip().replace(',', '.');
-    return text.matches("\\d{1,6}(\\.\\d{1,3})?")
-        ? Optional.of(Double.valueOf(text)).filter(v -> v > 0)
-        : Optional.empty();
+  private static Optional<Double> number(TextField field, Range range) {
+    return Numbers.in(range, field.getText());
   }
 
   private void add(String name, UnaryOperator<Show> change, PlaceKind kind) {

@@ -4,6 +4,9 @@ import bunting.core.assess.Reading;
 import bunting.core.show.Texts;
 import bunting.core.whatif.Outcome;
 import bunting.core.whatif.WhatIf;
+import bunting.desktop.kit.Columns;
+import bunting.desktop.kit.Newest;
+import bunting.desktop.kit.Words;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
@@ -11,14 +14,12 @@ import bunting.desktop.shell.StackedView;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
 import javafx.collections.transformation.FilteredList;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -34,27 +35,30 @@ public final class LossScreen extends StackedView {
           .reachedBy("Shortcut+Shift+L", "Power: lose any one part, the worst first")
           .pictured("losses", (desk, view) -> {});
 
-  private static final double ROW = 28;
-
   private final Session session;
-  private final Label summary = new Label();
+  private final Label summary = Words.soft("");
   private final CheckBox bad = new CheckBox("only those that overload something");
-  private final FilteredList<Outcome> rows =
-      new FilteredList<>(FXCollections.observableArrayList());
-  private final TableView<Outcome> table = new TableView<>(rows);
-  private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
+  private final ObservableList<Outcome> all = FXCollections.observableArrayList();
+  private final FilteredList<Outcome> rows = new FilteredList<>(all);
+  private final TableView<Outcome> table =
+      new Columns<Outcome>("loss-table", "No plan yet: nothing can be lost.")
+          .add("What is lost", 240, Outcome::name)
+          .add("dark px", 70, o -> count(o.darkPixels()))
+          .add("no data px", 84, o -> count(o.noDataPixels()))
+          .add("below least px", 104, o -> count(o.sagPixels()))
+          .add("lowest left", 220, LossScreen::lowest)
+          .add("then overloaded", 220, LossScreen::overloads)
+          .add("dark in the end", 110, o -> count(o.darkInTheEnd()))
+          .table();
+  private final Newest trying;
   private Optional<Reading> of = Optional.empty();
-  private int asked;
 
   private LossScreen(Desk desk) {
     super(8);
     this.session = desk.session();
     Consumer<Outcome> show = o -> desk.go(PowerScreen.SCREEN).lose(o.loss());
     getStyleClass().add("sheet");
-    Label title = new Label("Lose any one part");
-    title.getStyleClass().add("heading");
-    title.setMinWidth(USE_PREF_SIZE);
-    summary.getStyleClass().add("soft");
+    trying = new Newest(session.background());
     summary.setId("loss-summary");
     bad.setId("loss-bad");
     bad.setMinWidth(USE_PREF_SIZE);
@@ -62,26 +66,16 @@ public final class LossScreen extends StackedView {
         .addListener((o, was, on) -> rows.setPredicate(r -> !on || !r.overloads().isEmpty()));
     HBox.setHgrow(summary, Priority.ALWAYS);
     summary.setMaxWidth(Double.MAX_VALUE);
-    HBox head = new HBox(12, title, summary, bad);
+    HBox head = new HBox(12, Words.heading("Lose any one part"), summary, bad);
     head.setAlignment(Pos.CENTER_LEFT);
-    table.setId("loss-table");
-    table.setColumnResizePolicy(TableView.CONSTRAINED_RESIZE_POLICY_FLEX_LAST_COLUMN);
-    table.setFixedCellSize(ROW);
-    column("What is lost", 240, o -> o.name());
-    column("dark px", 70, o -> count(o.darkPixels()));
-    column("no data px", 84, o -> count(o.noDataPixels()));
-    column("below least px", 104, o -> count(o.sagPixels()));
-    column("lowest left", 220, LossScreen::lowest);
-    column("then overloaded", 220, LossScreen::overloads);
-    column("dark in the end", 110, o -> count(o.darkInTheEnd()));
+    table.setItems(rows);
     table.setOnMouseClicked(e -> chosen(show, e.getClickCount() == 2));
     table.setOnKeyPressed(e -> chosen(show, e.getCode() == KeyCode.ENTER));
     VBox.setVgrow(table, Priority.ALWAYS);
     Label hint =
-        new Label(
+        Words.soft(
             "Enter or a double click shows it on the river. Dark pixels pass no data on; a fuse"
                 + " counts as overloaded above its rating, and those open one after another.");
-    hint.getStyleClass().add("soft");
     getChildren().addAll(head, table, hint);
     session.assessment().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());
@@ -92,15 +86,6 @@ public final class LossScreen extends StackedView {
     if (yes && row != null) {
       show.accept(row);
     }
-  }
-
-  private void column(
-      String name, double width, java.util.function.Function<Outcome, String> text) {
-    TableColumn<Outcome, String> column = new TableColumn<>(name);
-    column.setCellValueFactory(c -> new ReadOnlyStringWrapper(text.apply(c.getValue())));
-    column.setPrefWidth(width);
-    column.setSortable(false);
-    table.getColumns().add(column);
   }
 
   private static String count(int pixels) {
@@ -139,44 +124,40 @@ public final class LossScreen extends StackedView {
   /** Only what is looked at is worked out, beside the interface. */
   private void refresh() {
     Optional<Reading> now = session.assessment().get().map(a -> a.reading());
-    if (getScene() == null || now.isEmpty() || now.equals(of)) {
+    if (getScene() == null || now.equals(of)) {
       return;
     }
     of = now;
-    int number = ++asked;
-    busy.set(true);
+    all.clear();
+    if (now.isEmpty()) {
+      trying.stop();
+      summary.setText("");
+      return;
+    }
     summary.setText("Every loss is being tried…");
-    session
-        .background()
-        .run(
-            "trying every loss",
-            job -> new WhatIf(now.get()).all(),
-            all -> {
-              if (number == asked) {
-                busy.set(false);
-                take(all);
-              }
-            },
-            why -> {
-              if (number == asked) {
-                busy.set(false);
-                of = Optional.empty();
-                summary.setText(why);
-              }
-            });
+    trying.ask(
+        "trying every loss",
+        job -> new WhatIf(now.get()).all(),
+        this::take,
+        why -> {
+          of = Optional.empty();
+          summary.setText(why);
+        });
   }
 
-  @SuppressWarnings("unchecked")
-  private void take(List<Outcome> all) {
-    ((javafx.collections.ObservableList<Outcome>) rows.getSource()).setAll(all);
-    long dark = all.stream().filter(o -> o.darkPixels() > 0).count();
-    long over = all.stream().filter(o -> !o.overloads().isEmpty()).count();
+  private void take(List<Outcome> found) {
+    all.setAll(found);
+    long dark = found.stream().filter(o -> o.darkPixels() > 0).count();
+    long over = found.stream().filter(o -> !o.overloads().isEmpty()).count();
     summary.setText(
-        all.size()
-            + " losses tried · "
+        Words.count(found.size(), "loss", "losses")
+            + " tried · "
             + dark
-            + " leave pixels dark · "
-            + (over == 0 ? "none overloads another" : over + " overload another"));
+            + (dark == 1 ? " leaves" : " leave")
+            + " pixels dark · "
+            + (over == 0
+                ? "none overloads another"
+                : over + (over == 1 ? " overloads another" : " overload another")));
     table.getSelectionModel().selectFirst();
   }
 
@@ -192,6 +173,6 @@ public final class LossScreen extends StackedView {
 
   @Override
   public boolean busy() {
-    return busy.get();
+    return trying.busy().get();
   }
 }

@@ -2,29 +2,30 @@ package bunting.desktop.power;
 
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
+import bunting.core.dc.LineSolver;
 import bunting.core.injection.FeedPlaces;
 import bunting.core.injection.Sites;
+import bunting.core.limits.Range;
 import bunting.core.show.PixelType;
 import bunting.core.show.StandardCatalogue;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
-import bunting.desktop.kit.Choices;
+import bunting.desktop.kit.Form;
+import bunting.desktop.kit.Newest;
 import bunting.desktop.look.Palette;
-import bunting.desktop.session.Background;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.function.DoubleConsumer;
+import java.util.stream.Stream;
 import javafx.beans.value.ObservableValue;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -41,12 +42,15 @@ public final class QuickSheet extends StackedView {
 
   private static final double LABEL = 128;
   private static final int PIXELS_MAX = 5000;
+  private static final String FIRST_TYPE = "5v-strip-60";
+  private static final Range PIXELS = Range.between(1, PIXELS_MAX);
+  private static final Range SHARE = Range.between(1, 100);
 
-  private final Background background;
+  private final Newest solving;
   private final ObservableValue<Palette> palette;
-  private final ComboBox<PixelType> type = new ComboBox<>();
-  private final ComboBox<Wire> wire = new ComboBox<>();
-  private final List<TextField> fields = new ArrayList<>();
+  private final ComboBox<PixelType> type;
+  private final ComboBox<Wire> wire;
+  private final Node first;
   private final Label answer = new Label();
   private final Label farthest = new Label();
   private final Label command = new Label();
@@ -56,49 +60,42 @@ public final class QuickSheet extends StackedView {
   private double leastPercent = 90;
   private double startM = 2;
   private Optional<FeedPlaces.Found> found = Optional.empty();
-  private int asked;
-  private boolean busy;
 
   /** A sheet with a 5 m strip on it. */
   private QuickSheet(Desk desk) {
     super(10);
-    this.background = desk.session().background();
+    this.solving = new Newest(desk.session().background());
     this.palette = desk.palette();
     getStyleClass().add("sheet");
     Label title = new Label("Quick sheet: how far can I go with this strip and this wire?");
     title.getStyleClass().add("heading");
-    Choices.named(type, PixelType::name);
-    type.setId("quick-type");
-    type.getItems().setAll(StandardCatalogue.get().pixelTypes());
-    type.setValue(
-        type.getItems().stream()
-            .filter(t -> t.id().equals("5v-strip-60"))
-            .findFirst()
-            .orElseThrow());
-    Choices.named(wire, w -> w.id() + " · bears " + Texts.number(w.fuseAmpsMax()) + " A");
-    wire.setId("quick-wire");
-    for (String id :
-        List.of(
-            "18AWG", "16AWG", "14AWG", "12AWG", "10AWG", "1.5mm2", "2.5mm2", "4.0mm2", "6.0mm2")) {
-      Wire.parse(id).ifPresent(wire.getItems()::add);
-    }
-    wire.setValue(wire.getItems().get(2));
-    type.valueProperty().addListener(o -> solve());
-    wire.valueProperty().addListener(o -> solve());
-    VBox form =
-        new VBox(
-            6,
-            row("Pixel", type),
-            row("Pixels", number("quick-pixels", pixels, 1, PIXELS_MAX, v -> pixels = (int) v)),
-            row(
-                "Brightness, %",
-                number("quick-brightness", brightness, 1, 100, v -> brightness = v)),
-            row(
-                "Least volts, %",
-                number("quick-least", leastPercent, 1, 99.9, v -> leastPercent = v)),
-            row("Feed wire", wire),
-            row("Supply to pixel 1, m", number("quick-start", startM, 0, 1000, v -> startM = v)));
-    form.setMinWidth(330);
+    Form form = new Form(LABEL);
+    type =
+        form.choice(
+            "Pixel",
+            "quick-type",
+            StandardCatalogue.get().pixelTypes(),
+            PixelType::name,
+            Objects.requireNonNull(StandardCatalogue.get().pixelTypesById().get(FIRST_TYPE)),
+            t -> solve());
+    form.whole("Pixels", "quick-pixels", pixels, "", PIXELS, this::setPixels).atOnce();
+    form.number("Brightness", "quick-brightness", brightness, "%", SHARE, this::setBrightness)
+        .atOnce();
+    form.number("Least volts", "quick-least", leastPercent, "%", SHARE, this::setLeast).atOnce();
+    wire =
+        form.choice(
+            "Feed wire",
+            "quick-wire",
+            wires(),
+            w -> w.id() + " · bears " + Texts.number(w.fuseAmpsMax()) + " A",
+            wires().get(2),
+            w -> solve());
+    form.number("Supply to pixel 1", "quick-start", startM, "m", Range.INPUT_LENGTH, this::setStart)
+        .atOnce();
+    first = form.first().orElseThrow();
+    VBox rows = new VBox(6);
+    rows.getChildren().setAll(form.rows());
+    rows.setMinWidth(330);
     for (Label l : List.of(answer, farthest, command)) {
       l.setWrapText(true);
       l.setMinHeight(Region.USE_PREF_SIZE);
@@ -124,52 +121,37 @@ public final class QuickSheet extends StackedView {
     note.setWrapText(true);
     note.setMinHeight(Region.USE_PREF_SIZE);
     note.getStyleClass().add("soft");
-    HBox top = new HBox(28, form, said);
+    HBox top = new HBox(28, rows, said);
     getChildren().addAll(title, top, picture, note);
     palette.addListener(o -> paint());
     sceneProperty().addListener(o -> solve());
   }
 
-  private static HBox row(String label, Node control) {
-    Label name = new Label(label);
-    name.setMinWidth(LABEL);
-    name.setLabelFor(control);
-    HBox row = new HBox(6, name, control);
-    row.setAlignment(Pos.CENTER_LEFT);
-    return row;
+  private static List<Wire> wires() {
+    return Stream.of(
+            "18AWG", "16AWG", "14AWG", "12AWG", "10AWG", "1.5mm2", "2.5mm2", "4.0mm2", "6.0mm2")
+        .flatMap(id -> Wire.parse(id).stream())
+        .toList();
   }
 
-  private TextField number(String id, double now, double least, double most, DoubleConsumer take) {
-    TextField field = new TextField(Texts.number(now));
-    field.setId(id);
-    field.setPrefColumnCount(7);
-    fields.add(field);
-    field
-        .textProperty()
-        .addListener(
-            (o, was, text) -> {
-              Optional<Double> value = parsed(text).filter(v -> v >= least && v <= most);
-              field.getStyleClass().remove("is-wrong");
-              if (value.isPresent()) {
-                take.accept(value.get());
-                solve();
-              } else {
-                field.getStyleClass().add("is-wrong");
-                answer.setText(
-                    "Give a number from "
-                        + Texts.number(least)
-                        + " to "
-                        + Texts.number(most)
-                        + ".");
-              }
-            });
-    return field;
+  private void setPixels(int n) {
+    pixels = n;
+    solve();
   }
 
-  private static Optional<Double> parsed(String text) {
-    return text.strip().matches("\\d{1,6}([.,]\\d{1,3})?")
-        ? Optional.of(Double.valueOf(text.strip().replace(',', '.')))
-        : Optional.empty();
+  private void setBrightness(double percent) {
+    brightness = percent;
+    solve();
+  }
+
+  private void setLeast(double percent) {
+    leastPercent = percent;
+    solve();
+  }
+
+  private void setStart(double metres) {
+    startM = metres;
+    solve();
   }
 
   private Sites sites(PixelType t, Wire w, int n) {
@@ -194,27 +176,16 @@ public final class QuickSheet extends StackedView {
     Wire w = wire.getValue();
     int n = pixels;
     double least = t.volts() * leastPercent / 100;
-    int number = ++asked;
-    busy = true;
     answer.setText("Solving…");
-    background.run(
+    solving.ask(
         "solving a line",
         job ->
             new Solved(
                 FeedPlaces.fewest(sites(t, w, n), least, n),
                 farthest(t, w, least, false),
                 farthest(t, w, least, true)),
-        solved -> {
-          if (number == asked) {
-            take(t, w, solved.best(), solved.one(), solved.both());
-          }
-        },
-        why -> {
-          if (number == asked) {
-            busy = false;
-            answer.setText(why);
-          }
-        });
+        solved -> take(t, w, solved.best(), solved.one(), solved.both()),
+        answer::setText);
   }
 
   /** The fewest feeds, and how far one end alone and both ends reach. */
@@ -228,8 +199,7 @@ public final class QuickSheet extends StackedView {
       int middle = (low + high + 1) >>> 1;
       int[] at = bothEnds && middle > 1 ? new int[] {0, middle - 1} : new int[] {0};
       boolean holds =
-          bunting.core.dc.LineSolver.solve(sites(t, w, middle).with(at))
-                  instanceof LineSolution.Stands s
+          LineSolver.solve(sites(t, w, middle).with(at)) instanceof LineSolution.Stands s
               && s.volts().lowest() >= least
               && s.feedAmps().at(0) * 1.25 <= w.fuseAmpsMax();
       low = holds ? middle : low;
@@ -239,7 +209,6 @@ public final class QuickSheet extends StackedView {
   }
 
   private void take(PixelType t, Wire w, Optional<FeedPlaces.Found> best, int one, int both) {
-    busy = false;
     found = best;
     answer.setText(
         best.map(
@@ -309,11 +278,11 @@ public final class QuickSheet extends StackedView {
 
   @Override
   public void takeKeyboard() {
-    fields.getFirst().requestFocus();
+    first.requestFocus();
   }
 
   @Override
   public boolean busy() {
-    return getScene() != null && busy;
+    return getScene() != null && solving.busy().get();
   }
 }

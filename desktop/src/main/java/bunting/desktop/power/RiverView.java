@@ -1,102 +1,97 @@
 package bunting.desktop.power;
 
-import bunting.core.assess.Reading;
 import bunting.core.show.Texts;
 import bunting.core.whatif.Loss;
+import bunting.desktop.kit.Keys;
+import bunting.desktop.kit.ScrolledCanvas;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
-import javafx.geometry.Orientation;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.control.ScrollBar;
-import javafx.scene.control.Tooltip;
-import javafx.scene.input.KeyEvent;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 
 /** The river of current. A click on a fuse or a supply loses it, on a line brings it below. */
-final class RiverView extends Region {
-  private static final double BAR = 12;
-
+final class RiverView extends ScrolledCanvas {
   private final Session session;
   private final PowerModel model;
   private final ObservableValue<Palette> palette;
-  private final Canvas canvas = new Canvas();
-  private final ScrollBar bar = new ScrollBar();
-  private final Tooltip tip = new Tooltip();
   private Optional<RiverLayout> layout = Optional.empty();
   private int row;
 
   RiverView(Session session, PowerModel model, ObservableValue<Palette> palette) {
+    super(
+        "river",
+        0,
+        "River of current. Up and down go from fuse to fuse, space blows one, enter shows its"
+            + " line.");
     this.session = session;
     this.model = model;
     this.palette = palette;
-    setId("river");
-    bar.setOrientation(Orientation.VERTICAL);
-    bar.setFocusTraversable(false);
-    getChildren().addAll(canvas, bar);
-    setFocusTraversable(true);
-    setAccessibleText(
-        "River of current. Up and down go from fuse to fuse, space blows one, enter shows its"
-            + " line.");
-    model.shown().addListener(o -> reread());
+    model.shown().addListener(o -> refresh());
     model.feed().addListener(o -> paint());
     palette.addListener(o -> paint());
-    focusedProperty().addListener(o -> paint());
-    bar.valueProperty().addListener(o -> paint());
-    setOnScroll(e -> bar.setValue(clamp(bar.getValue() - e.getDeltaY())));
     setOnMousePressed(this::press);
     setOnMouseMoved(this::hover);
-    setOnKeyPressed(this::key);
-    Tooltip.install(this, tip);
+    new Keys()
+        .on(KeyCode.UP, () -> step(row - 1))
+        .on(KeyCode.DOWN, () -> step(row + 1))
+        .on(KeyCode.HOME, () -> step(0))
+        .on(KeyCode.END, () -> step(Integer.MAX_VALUE))
+        .on(
+            KeyCode.SPACE,
+            () -> current().ifPresent(f -> model.lose(new Loss(Loss.Kind.FUSE, f.id()))))
+        .on(KeyCode.ENTER, () -> current().ifPresent(this::bring))
+        .install(this);
   }
 
   @Override
-  protected void layoutChildren() {
-    canvas.setWidth(Math.max(0, getWidth() - BAR));
-    canvas.setHeight(getHeight());
-    bar.resizeRelocate(getWidth() - BAR, 0, BAR, getHeight());
-    reread();
-  }
-
-  private double clamp(double v) {
-    return Math.max(0, Math.min(bar.getMax(), v));
-  }
-
-  private void reread() {
-    Optional<Reading> base = model.base();
+  protected double layOut(double width) {
     layout =
-        base.isPresent() && model.shown().get().isPresent()
-            ? Optional.of(new RiverLayout(base.get(), model.shown().get().get()))
-            : Optional.empty();
-    double total = layout.map(RiverLayout::height).orElse(0.0) + 4;
-    bar.setMax(Math.max(0, total - getHeight()));
-    bar.setVisibleAmount(total <= 0 ? 0 : bar.getMax() * getHeight() / Math.max(total, 1));
-    bar.setVisible(bar.getMax() > 0);
-    bar.setValue(clamp(bar.getValue()));
-    paint();
+        model
+            .base()
+            .flatMap(base -> model.shown().get().map(shown -> new RiverLayout(base, shown)));
+    return layout.map(RiverLayout::height).orElse(0.0) + 4;
   }
 
-  private void paint() {
-    RiverPainter painter =
-        new RiverPainter(
-            canvas.getGraphicsContext2D(), palette.getValue(), canvas.getWidth(), bar.getValue());
+  @Override
+  protected void paint(GraphicsContext g, double width, double height) {
+    RiverPainter painter = new RiverPainter(g, palette.getValue(), width, top());
     layout.ifPresent(
         l -> {
-          String picked = isFocused() && row < l.fuses().size() ? l.fuses().get(row).id() : "";
+          String picked = isFocused() ? current().map(RiverLayout.Fuse::id).orElse("") : "";
           painter.paint(l, picked, model.feed().get().orElse(""));
         });
     if (isFocused()) {
-      painter.focus(canvas.getHeight());
+      painter.focus(height);
     }
+  }
+
+  private List<RiverLayout.Fuse> fuses() {
+    return layout.map(RiverLayout::fuses).orElse(List.of());
+  }
+
+  private Optional<RiverLayout.Fuse> current() {
+    List<RiverLayout.Fuse> fuses = fuses();
+    return fuses.isEmpty()
+        ? Optional.empty()
+        : Optional.of(fuses.get(Math.clamp(row, 0, fuses.size() - 1)));
+  }
+
+  private void step(int to) {
+    if (!fuses().isEmpty()) {
+      row = Math.clamp(to, 0, fuses().size() - 1);
+    }
+    current().ifPresent(f -> reveal(f.y(), f.y(), RiverLayout.ROW, RiverLayout.ROW));
+    paint();
   }
 
   private void press(MouseEvent e) {
     requestFocus();
-    double y = e.getY() + bar.getValue();
+    double y = e.getY() + top();
     Optional<RiverLayout.Fuse> fuse = fuseAt(y);
     boolean onSupply =
         e.getX() >= RiverLayout.SUPPLY_X && e.getX() <= RiverLayout.SUPPLY_X + RiverLayout.SUPPLY_W;
@@ -154,8 +149,8 @@ final class RiverView extends Region {
   }
 
   private void hover(MouseEvent e) {
-    Optional<RiverLayout.Fuse> fuse = fuseAt(e.getY() + bar.getValue());
-    tip.setText(
+    Optional<RiverLayout.Fuse> fuse = fuseAt(e.getY() + top());
+    tell(
         fuse.filter(f -> e.getX() >= RiverLayout.FUSE_X)
             .map(
                 f ->
@@ -167,32 +162,5 @@ final class RiverView extends Region {
                         + Texts.number(f.rating())
                         + " A. A click on it blows it.")
             .orElse("A click on a supply switches it off."));
-  }
-
-  private void key(KeyEvent e) {
-    List<RiverLayout.Fuse> fuses = layout.map(RiverLayout::fuses).orElse(List.of());
-    if (fuses.isEmpty()) {
-      return;
-    }
-    switch (e.getCode()) {
-      case UP -> row = Math.max(0, row - 1);
-      case DOWN -> row = Math.min(fuses.size() - 1, row + 1);
-      case HOME -> row = 0;
-      case END -> row = fuses.size() - 1;
-      case SPACE ->
-          model.lose(new Loss(Loss.Kind.FUSE, fuses.get(Math.min(row, fuses.size() - 1)).id()));
-      case ENTER -> bring(fuses.get(Math.min(row, fuses.size() - 1)));
-      default -> {
-        return;
-      }
-    }
-    e.consume();
-    double y = fuses.get(Math.min(row, fuses.size() - 1)).y();
-    if (y - RiverLayout.ROW < bar.getValue()) {
-      bar.setValue(clamp(y - RiverLayout.ROW));
-    } else if (y + RiverLayout.ROW > bar.getValue() + getHeight()) {
-      bar.setValue(clamp(y + RiverLayout.ROW - getHeight()));
-    }
-    paint();
   }
 }

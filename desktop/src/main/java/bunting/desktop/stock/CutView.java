@@ -4,8 +4,9 @@ import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.stock.CutList;
 import bunting.core.stock.Piece;
+import bunting.desktop.kit.Buttons;
+import bunting.desktop.kit.Newest;
 import bunting.desktop.look.LensPalette;
-import bunting.desktop.session.Background;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.Desk;
@@ -13,7 +14,6 @@ import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
 import java.util.List;
 import java.util.Optional;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -39,15 +39,13 @@ public final class CutView extends StackedView {
 
   private final Session session;
   private final VBox body = new VBox(18);
-  private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
-  private final Background.Lane cutting;
+  private final Newest cutting;
   private Optional<Show> cut = Optional.empty();
-  private int number;
 
   private CutView(Desk desk) {
     super(10);
     this.session = desk.session();
-    this.cutting = session.background().lane();
+    this.cutting = new Newest(session.background());
     setId("cut");
     getStyleClass().add("sheet");
     setFocusTraversable(true);
@@ -74,35 +72,26 @@ public final class CutView extends StackedView {
       return;
     }
     cut = show;
-    int mine = ++number;
-    busy.set(true);
-    Button stop = new Button("Stop");
-    stop.setOnAction(
-        e -> {
-          number++;
-          cutting.abandon();
-          busy.set(false);
-          cut = Optional.empty();
-          body.getChildren().setAll(new Label("Stopped. Choose Cut list again to cut."));
-        });
+    Button stop =
+        Buttons.of(
+            "cut-stop",
+            "Stop",
+            () -> {
+              cutting.stop();
+              cut = Optional.empty();
+              body.getChildren().setAll(new Label("Stopped. Choose Cut list again to cut."));
+            });
     body.getChildren()
         .setAll(new HBox(10, new Label("Looking for the least waste…"), new ProgressBar(), stop));
     Show of = show.get();
-    cutting.submit(
+    cutting.ask(
         "cutting reels",
         job -> CutList.of(of),
-        list -> {
-          if (mine == number) {
-            busy.set(false);
-            fill(of, list);
-          }
-        },
+        list -> fill(of, list),
         why -> {
-          busy.set(false);
           cut = Optional.empty();
-          Button again = new Button("Try again");
-          again.setOnAction(e -> refresh());
-          body.getChildren().setAll(new Label(why), again);
+          body.getChildren()
+              .setAll(new Label(why), Buttons.of("cut-again", "Try again", this::refresh));
         });
   }
 
@@ -214,6 +203,6 @@ public final class CutView extends StackedView {
 
   @Override
   public boolean busy() {
-    return busy.get();
+    return cutting.busy().get();
   }
 }

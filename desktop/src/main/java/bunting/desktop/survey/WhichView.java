@@ -1,5 +1,6 @@
 package bunting.desktop.survey;
 
+import bunting.core.limits.Range;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -9,21 +10,21 @@ import bunting.core.survey.PixelFinder;
 import bunting.core.survey.PixelFinder.Measured;
 import bunting.core.survey.PixelFinder.Seen;
 import bunting.core.survey.PixelFinder.Wires;
-import bunting.desktop.kit.Choices;
+import bunting.desktop.kit.Form;
+import bunting.desktop.kit.Numbers;
 import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -36,17 +37,19 @@ public final class WhichView extends StackedView {
           .reachedBy("Shortcut+T", "Survey: which pixel type is mine?");
 
   private static final int MATCHES_SHOWN = 4;
+  private static final double QUESTION = 220;
+  private static final Range SEEN = Range.aboveTo(0, 100_000);
 
   private final Session session;
   private final Consumer<String> newRuns;
-  private final TextField volts = field("which-volts", "12");
-  private final ComboBox<Wires> wires = new ComboBox<>();
-  private final ComboBox<Integer> colours = new ComboBox<>();
-  private final TextField leds = field("which-leds", "60");
-  private final TextField together = field("which-together", "1");
-  private final TextField cuts = field("which-cuts", "1");
-  private final TextField amps = field("which-amps", "");
-  private final TextField metres = field("which-metres", "");
+  private double volts = 12;
+  private Wires wires = Wires.THREE;
+  private int colours = 3;
+  private double leds = 60;
+  private double together = 1;
+  private double cuts = 1;
+  private Optional<Double> amps = Optional.empty();
+  private Optional<Double> metres = Optional.empty();
   private final VBox answer = new VBox(8);
 
   private WhichView(Desk desk) {
@@ -61,81 +64,64 @@ public final class WhichView extends StackedView {
     Label how =
         new Label("Look at the strip or string, and measure one piece with a meter if you can.");
     how.getStyleClass().add("soft");
-    wires.setId("which-wires");
-    wires.getItems().setAll(Wires.values());
-    Choices.named(wires, w -> w.text());
-    wires.setValue(Wires.THREE);
-    colours.setId("which-colours");
-    colours.getItems().setAll(3, 4);
-    Choices.named(
-        colours, n -> n == 4 ? "red, green, blue and a white of its own" : "red, green, blue");
-    colours.setValue(3);
-    Button ask = new Button("Find it");
-    ask.setId("which-ask");
-    ask.setDefaultButton(true);
-    ask.setOnAction(e -> ask());
-    VBox questions =
-        new VBox(
-            7,
-            row("Volts on the label", volts, "V"),
-            row("Wires, by the marks beside them", wires, ""),
-            row("Colours in one light", colours, ""),
-            row("LEDs or bulbs a metre", leds, "a metre"),
-            row("LEDs that only light together", together, "LEDs (1: each by itself)"),
-            row("LEDs from cut mark to cut mark", cuts, "LEDs"),
-            row("Amps by the meter, all white", amps, "A, measured ..."),
-            row("... on a piece of", metres, "m"),
-            ask);
+    VBox questions = new VBox(7);
+    questions.getChildren().setAll(questions().rows());
     answer.setId("which-answer");
     getChildren().addAll(title, how, questions, answer);
   }
 
-  private static TextField field(String id, String value) {
-    TextField field = new TextField(value);
-    field.setId(id);
-    field.setPrefColumnCount(6);
-    return field;
+  private Form questions() {
+    Form form = new Form(QUESTION);
+    form.number("Volts on the label", "which-volts", volts, "V", SEEN, v -> volts = v);
+    form.choice(
+        "Wires, by the marks beside them",
+        "which-wires",
+        List.of(Wires.values()),
+        Wires::text,
+        wires,
+        w -> wires = w);
+    form.choice(
+        "Colours in one light",
+        "which-colours",
+        List.of(3, 4),
+        n -> n == 4 ? "red, green, blue and a white of its own" : "red, green, blue",
+        colours,
+        n -> colours = n);
+    form.number("LEDs or bulbs a metre", "which-leds", leds, "a metre", SEEN, v -> leds = v);
+    form.number(
+        "LEDs that only light together",
+        "which-together",
+        together,
+        "LEDs (1: each by itself)",
+        SEEN,
+        v -> together = v);
+    form.number("LEDs from cut mark to cut mark", "which-cuts", cuts, "LEDs", SEEN, v -> cuts = v);
+    form.text(
+        "Amps by the meter, all white",
+        "which-amps",
+        "",
+        "A, measured ...",
+        text -> measured(text, v -> amps = v));
+    form.text(
+        "... on a piece of", "which-metres", "", "m", text -> measured(text, v -> metres = v));
+    form.button("which-ask", "Find it", this::ask).setDefaultButton(true);
+    return form;
   }
 
-  private static HBox row(String question, Node control, String unit) {
-    Label label = new Label(question);
-    label.setMinWidth(220);
-    label.setLabelFor(control);
-    Label after = new Label(unit);
-    after.getStyleClass().add("soft");
-    HBox row = new HBox(8, label, control, after);
-    row.setAlignment(Pos.CENTER_LEFT);
-    return row;
-  }
-
-  private static Optional<Double> number(TextField field) {
-    String text = field.getText().strip().replace(',', '.');
-    return text.matches("\\d{1,5}(\\.\\d{1,4})?")
-        ? Optional.of(Double.valueOf(text)).filter(v -> v > 0)
-        : Optional.empty();
+  /** What was measured may be left out. */
+  private static Optional<String> measured(String text, Consumer<Optional<Double>> take) {
+    Optional<Double> value = Numbers.in(SEEN, text);
+    if (value.isEmpty() && !text.isEmpty()) {
+      return Optional.of(Numbers.wanted(SEEN));
+    }
+    take.accept(value);
+    return Optional.empty();
   }
 
   private void ask() {
     answer.getChildren().clear();
-    Optional<Double> v = number(volts);
-    Optional<Double> a = number(leds);
-    Optional<Double> t = number(together);
-    Optional<Double> c = number(cuts);
-    if (v.isEmpty() || a.isEmpty() || t.isEmpty() || c.isEmpty()) {
-      say("Volts, LEDs a metre, LEDs together and LEDs between cuts are numbers over 0.");
-      return;
-    }
-    Optional<Measured> measured =
-        number(amps).flatMap(i -> number(metres).map(m -> new Measured(i, m)));
-    Seen seen =
-        new Seen(
-            v.get(),
-            wires.getValue(),
-            colours.getValue(),
-            a.get(),
-            t.get().intValue(),
-            c.get().intValue(),
-            measured);
+    Optional<Measured> measured = amps.flatMap(i -> metres.map(m -> new Measured(i, m)));
+    Seen seen = new Seen(volts, wires, colours, leds, (int) together, (int) cuts, measured);
     show(PixelFinder.find(session.show().orElseThrow().catalogue(), seen), seen);
   }
 

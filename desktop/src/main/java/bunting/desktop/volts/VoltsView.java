@@ -5,7 +5,9 @@ import bunting.core.plan.VoltageOption;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Choices;
+import bunting.desktop.kit.Newest;
 import bunting.desktop.session.Background;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -18,7 +20,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
@@ -46,12 +47,10 @@ public final class VoltsView extends StackedView {
   private final Session session;
   private final ComboBox<Scope> scope = new ComboBox<>();
   private final VBox body = new VBox(8);
-  private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
-  private final List<VoltageOption> options = new ArrayList<>();
-  private final Background.Lane comparing;
+  private final Newest comparing;
+  private List<VoltageOption> options = List.of();
   private Optional<Show> compared = Optional.empty();
   private Set<String> comparedRuns = Set.of();
-  private int number;
 
   /** Which runs are compared. */
   private enum Scope {
@@ -97,13 +96,13 @@ public final class VoltsView extends StackedView {
               o -> 0.0),
           new Figure(
               "Boxes, supplies",
-              o -> Texts.fixed(o.plan().reading().totals().cost(), 0) + " cost",
+              o -> o.plan().reading().show().settings().money(o.plan().reading().totals().cost()),
               o -> o.plan().reading().totals().cost()));
 
   private VoltsView(Desk desk) {
     super(10);
     this.session = desk.session();
-    this.comparing = session.background().lane();
+    this.comparing = new Newest(session.background());
     setId("volts");
     getStyleClass().add("sheet");
     setFocusTraversable(true);
@@ -153,8 +152,7 @@ public final class VoltsView extends StackedView {
       return;
     }
     if (show.get().runs().isEmpty()) {
-      number++;
-      busy.set(false);
+      comparing.stop();
       compared = Optional.empty();
       body.getChildren().setAll(new Label("There are no runs to compare yet: trace one first."));
       return;
@@ -164,55 +162,46 @@ public final class VoltsView extends StackedView {
     }
     compared = show;
     comparedRuns = chosen();
-    int mine = ++number;
-    options.clear();
-    busy.set(true);
     ProgressBar bar = new ProgressBar(0);
-    Button stop = new Button("Stop");
-    stop.setOnAction(
-        e -> {
-          number++;
-          comparing.abandon();
-          busy.set(false);
-          compared = Optional.empty();
-          body.getChildren().setAll(new Label("Stopped. Choose Voltages again to compare."));
-        });
+    Button stop =
+        Buttons.of(
+            "volts-stop",
+            "Stop",
+            () -> {
+              comparing.stop();
+              compared = Optional.empty();
+              body.getChildren().setAll(new Label("Stopped. Choose Voltages again to compare."));
+            });
     body.getChildren().setAll(new HBox(10, new Label("Planning each voltage…"), bar, stop));
     Show of = show.get();
     Set<String> runs = comparedRuns;
-    comparing.submit(
+    comparing.ask(
         "planning each voltage",
-        job -> {
-          for (double volts : VoltageComparison.VOLTS) {
-            if (!job.stopped()) {
-              VoltageOption option = VoltageComparison.at(volts, of, runs);
-              session.background().tell(job, () -> arrived(mine, option, bar));
-            }
-          }
-          return of;
+        job -> planned(job, of, runs, bar),
+        found -> {
+          options = found;
+          body.getChildren().setAll(table());
         },
-        done -> {},
         this::failed);
   }
 
-  private void failed(String why) {
-    busy.set(false);
-    compared = Optional.empty();
-    Button again = new Button("Try again");
-    again.setOnAction(e -> refresh());
-    body.getChildren().setAll(new Label(why), again);
+  private List<VoltageOption> planned(
+      Background.Job job, Show of, Set<String> runs, ProgressBar bar) {
+    List<VoltageOption> found = new ArrayList<>();
+    for (double volts : VoltageComparison.VOLTS) {
+      if (!job.stopped()) {
+        found.add(VoltageComparison.at(volts, of, runs));
+        double share = found.size() / (double) VoltageComparison.VOLTS.size();
+        session.background().tell(job, () -> bar.setProgress(share));
+      }
+    }
+    return found;
   }
 
-  private void arrived(int mine, VoltageOption option, ProgressBar bar) {
-    if (mine != number) {
-      return;
-    }
-    options.add(option);
-    bar.setProgress(options.size() / (double) VoltageComparison.VOLTS.size());
-    if (options.size() == VoltageComparison.VOLTS.size()) {
-      busy.set(false);
-      body.getChildren().setAll(table());
-    }
+  private void failed(String why) {
+    compared = Optional.empty();
+    body.getChildren()
+        .setAll(new Label(why), Buttons.of("volts-again", "Try again", this::refresh));
   }
 
   private Node table() {
@@ -312,6 +301,6 @@ public final class VoltsView extends StackedView {
 
   @Override
   public boolean busy() {
-    return busy.get();
+    return comparing.busy().get();
   }
 }

@@ -134,8 +134,8 @@ class SurveyWindowTest extends WindowDriver {
     assertThat(show().runs().get(1).pixels()).isEqualTo(12 * 60);
     robot.clickOn("#tool-box").clickOn(over(8, 1));
     robot.clickOn("#tool-outlet").clickOn(over(1, 1));
-    robot.clickOn("#tool-network").clickOn(over(2, 8));
-    robot.clickOn("#tool-note").clickOn(over(14, 8));
+    robot.clickOn("#tool-network").clickOn(over(2, 7));
+    robot.clickOn("#tool-note").clickOn(over(13, 7));
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(PlaceEdits.of(show())).hasSize(4);
     assertThat(
@@ -153,7 +153,7 @@ class SurveyWindowTest extends WindowDriver {
                         .x()))
         .as("boxes stand where one may stand")
         .isCloseTo(8, within(0.1));
-    Point2D note = over(14, 8);
+    Point2D note = over(13, 7);
     robot.moveTo(note).press(MouseButton.PRIMARY).moveTo(over(15, 9)).release(MouseButton.PRIMARY);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().survey().notes().getFirst().at().x()).isCloseTo(15, within(0.15));

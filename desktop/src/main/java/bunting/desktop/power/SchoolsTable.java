@@ -1,0 +1,94 @@
+package bunting.desktop.power;
+
+import bunting.core.plan.SchoolTable;
+import bunting.core.show.InjectionSchool;
+import bunting.core.show.Texts;
+import bunting.desktop.kit.Words;
+import java.util.List;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Region;
+
+/** The ways of feeding a line side by side, and what the rule of thumb would waste or risk. */
+final class SchoolsTable {
+  private static final double NAME_MAX = 126;
+  private static final String[] HEADS = {"Way", "feeds", "copper", "least"};
+
+  private SchoolsTable() {}
+
+  static List<Node> of(List<SchoolTable.Row> rows) {
+    GridPane grid = new GridPane();
+    grid.setHgap(8);
+    grid.setVgap(2);
+    for (int c = 0; c < HEADS.length; c++) {
+      Label head = Words.soft(HEADS[c]);
+      head.setMinWidth(Region.USE_PREF_SIZE);
+      grid.add(head, c, 0);
+    }
+    int r = 1;
+    for (SchoolTable.Row row : rows) {
+      Label name = new Label(name(row));
+      name.setMaxWidth(NAME_MAX);
+      Label least = cell(least(row));
+      least.getStyleClass().add(row.holds() ? "judged-good" : "is-wrong-text");
+      grid.addRow(
+          r++,
+          name,
+          cell(Integer.toString(row.feeds())),
+          cell(Texts.fixed(row.copperKg(), 1) + " kg"),
+          least);
+    }
+    return List.of(
+        Words.subheading("Ways of feeding this line, solved"),
+        grid,
+        Words.softLines(
+            verdict(rows)
+                + " Practice, no source: 5 V each 150 px, 12 V each 5 m, 24 V each 325 px."));
+  }
+
+  private static Label cell(String text) {
+    Label label = new Label(text);
+    label.setMinWidth(Region.USE_PREF_SIZE);
+    return label;
+  }
+
+  private static String name(SchoolTable.Row row) {
+    return switch (row.school()) {
+      case EVERY -> "thumb: every " + row.everyPixels();
+      case TRUNK -> "trunk, taps " + row.everyPixels();
+      case SECOND_SUPPLY -> "two supplies";
+      case BEST, FRONT, ENDS -> row.school().text();
+    };
+  }
+
+  private static String least(SchoolTable.Row row) {
+    return row.leastPercent() <= 0
+        ? "! fails"
+        : (row.holds() ? "" : "! ") + Texts.fixed(row.leastPercent(), 0) + " %";
+  }
+
+  /** What the rule of thumb would waste or risk. */
+  static String verdict(List<SchoolTable.Row> rows) {
+    SchoolTable.Row best = row(rows, InjectionSchool.BEST);
+    SchoolTable.Row thumb = row(rows, InjectionSchool.EVERY);
+    if (!thumb.holds()) {
+      return "The rule of thumb would risk it: it does not hold here.";
+    }
+    if (thumb.feeds() > best.feeds()) {
+      return "The rule of thumb would waste "
+          + Words.count(thumb.feeds() - best.feeds(), "feed", "feeds")
+          + ".";
+    }
+    if (thumb.copperKg() > best.copperKg() + 0.05) {
+      return "The rule of thumb needs as many feeds and "
+          + Texts.fixed(thumb.copperKg() - best.copperKg(), 1)
+          + " kg more copper.";
+    }
+    return "The rule of thumb does as well here.";
+  }
+
+  private static SchoolTable.Row row(List<SchoolTable.Row> rows, InjectionSchool school) {
+    return rows.stream().filter(r -> r.school() == school).findFirst().orElseThrow();
+  }
+}
