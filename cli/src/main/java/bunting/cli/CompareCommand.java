@@ -40,7 +40,9 @@ final class CompareCommand implements Callable<Integer> {
       }
     }
     PrintWriter to = spec.commandLine().getOut();
-    to.println("volts     amps  feeds  cable m  copper kg  fuses  supplies  least %     cost");
+    to.println(
+        "volts     amps  feeds  cable m  copper kg  fuses  supplies  least %     cost"
+            + currency(read.settings().currency()));
     for (double volts : VoltageComparison.VOLTS) {
       VoltageOption o = VoltageComparison.at(volts, read, Set.copyOf(names));
       var t = o.plan().reading().totals();
@@ -60,5 +62,9 @@ final class CompareCommand implements Callable<Integer> {
               o.unplacedPixels() > 0 ? "  " + o.unplacedPixels() + " pixels not placed" : ""));
     }
     return 0;
+  }
+
+  private static String currency(String name) {
+    return name.isEmpty() ? "" : ", " + name;
   }
 }

@@ -1,6 +1,7 @@
 package bunting.cli;
 
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.files.BadInputException;
 import bunting.files.SheetField;
 import bunting.files.SheetImport;
@@ -70,7 +71,7 @@ final class ImportCommand implements Callable<Integer> {
     }
     Path[] inputs = settings == null ? new Path[] {sheet} : new Path[] {sheet, settings};
     ShowFiles.writeRuns(out, read.taken(bare), inputs);
-    to.println(read.rows() + " runs are in " + out.getFileName() + ".");
+    to.println(Texts.count(read.rows(), "run is", "runs are") + " in " + out.getFileName() + ".");
     return 0;
   }
 

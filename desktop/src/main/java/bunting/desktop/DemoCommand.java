@@ -30,18 +30,18 @@ final class DemoCommand {
       Totals t = plan.reading().totals();
       out.println(plan.reading().show().settings().name());
       out.println(
-          t.runs()
-              + " runs, "
-              + t.pixels()
-              + " pixels, "
-              + t.universes()
-              + " universes, "
-              + t.portsUsed()
-              + " ports on "
-              + t.controllers()
-              + " boxes, "
-              + t.feeds()
-              + " feeds, "
+          Texts.count(t.runs(), "run", "runs")
+              + ", "
+              + Texts.count(t.pixels(), "pixel", "pixels")
+              + ", "
+              + Texts.count(t.universes(), "universe", "universes")
+              + ", "
+              + Texts.count(t.portsUsed(), "port", "ports")
+              + " on "
+              + Texts.count(t.controllers(), "box", "boxes")
+              + ", "
+              + Texts.count(t.feeds(), "feed", "feeds")
+              + ", "
               + Texts.fixed(t.amps(), 0)
               + " A, least volts "
               + Texts.fixed(t.minVoltsPercent(), 1)

@@ -10,6 +10,7 @@ import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.plan.Assessment;
 import bunting.core.show.PlacedController;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -64,7 +65,7 @@ final class BoxLidCards {
           .append(Html.row("th", HEAD))
           .append("</thead><tbody>");
       for (PortReading port : own) {
-        for (String[] row : rows(port, feeds)) {
+        for (String[] row : rows(reading, port, feeds)) {
           body.append(Html.row("td", row));
         }
       }
@@ -85,7 +86,7 @@ final class BoxLidCards {
     head.addAll(List.of("port", "run", "pixels", "start", "lead", "power", "fuses", "least_volts"));
     table.add(head);
     for (PortReading port : reading.ports()) {
-      for (String[] row : rows(port, feeds)) {
+      for (String[] row : rows(reading, port, feeds)) {
         List<String> line = new ArrayList<>(List.of(port.controller()));
         line.addAll(List.of(row));
         table.add(line);
@@ -102,7 +103,8 @@ final class BoxLidCards {
     return feeds;
   }
 
-  private static List<String[]> rows(PortReading port, Map<String, List<FeedReading>> feeds) {
+  private static List<String[]> rows(
+      Reading reading, PortReading port, Map<String, List<FeedReading>> feeds) {
     List<String[]> rows = new ArrayList<>();
     String number = Integer.toString(port.port());
     if (port.segments().isEmpty()) {
@@ -131,7 +133,8 @@ final class BoxLidCards {
             s.run().name() + part,
             Integer.toString(d.pixels()),
             "u" + first.universe() + " / " + first.firstSlot(),
-            fixed(s.leadM(), 1) + " m" + d.leadWire().map(w -> " " + w).orElse(" data"),
+            Lengths.of(reading.show()).rough(s.leadM())
+                + d.leadWire().map(w -> " " + w).orElse(" data"),
             power,
             fuses,
             fixed(s.volts().lowest(), 2) + " V"

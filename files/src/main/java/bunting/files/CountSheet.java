@@ -5,6 +5,7 @@ import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Texts;
 import bunting.core.survey.Geometry;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -26,11 +27,12 @@ final class CountSheet {
             "fifties",
             "then",
             "built"));
-    rows(plan).forEach(r -> table.add(List.of(r)));
+    rows(plan, new Lengths(false)).forEach(r -> table.add(List.of(r)));
     return Csv.table(table);
   }
 
   static String html(Assessment plan) {
+    Lengths lengths = Lengths.of(plan.reading().show());
     StringBuilder body = new StringBuilder();
     body.append("<h1>Count sheet</h1><p>")
         .append(Html.text(plan.reading().show().settings().name()))
@@ -42,13 +44,22 @@ final class CountSheet {
                 + " roof alone.</p><table><thead>")
         .append(
             Html.row(
-                "th", "Run", "Type", "Metres", "Planned", "Tens", "and", "Fifties", "and", "Built"))
+                "th",
+                "Run",
+                "Type",
+                lengths.feet() ? "Length" : "Metres",
+                "Planned",
+                "Tens",
+                "and",
+                "Fifties",
+                "and",
+                "Built"))
         .append("</thead><tbody>");
-    rows(plan).forEach(r -> body.append(Html.row("td", r)));
+    rows(plan, lengths).forEach(r -> body.append(Html.row("td", r)));
     return Html.document("Count sheet", body.append("</tbody></table>").toString());
   }
 
-  private static List<String[]> rows(Assessment plan) {
+  private static List<String[]> rows(Assessment plan, Lengths lengths) {
     var show = plan.reading().show();
     Map<String, PixelType> types = show.catalogue().pixelTypesById();
     List<String[]> rows = new ArrayList<>();
@@ -58,7 +69,9 @@ final class CountSheet {
           new String[] {
             run.name(),
             run.type(),
-            Texts.fixed(Geometry.lengthM(run, types.get(run.type())), 2),
+            lengths.feet()
+                ? lengths.text(Geometry.lengthM(run, types.get(run.type())))
+                : Texts.fixed(Geometry.lengthM(run, types.get(run.type())), 2),
             "" + planned,
             "" + planned / 10,
             "" + planned % 10,

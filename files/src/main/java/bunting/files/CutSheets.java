@@ -7,6 +7,7 @@ import bunting.core.show.Texts;
 import bunting.core.stock.CutList;
 import bunting.core.stock.Piece;
 import bunting.core.stock.Pieces;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -62,6 +63,7 @@ final class CutSheets {
   }
 
   static String cutHtml(Show show, CutList cuts) {
+    Lengths lengths = Lengths.of(show);
     StringBuilder body = new StringBuilder();
     body.append("<h1>Cut list</h1><p>")
         .append(Html.text(show.settings().name()))
@@ -78,7 +80,8 @@ final class CutSheets {
           .append("</thead><tbody>");
       int reel = 0;
       for (CutList.Reel r : type.reels()) {
-        String pieces = r.pieces().stream().map(CutSheets::piece).collect(Collectors.joining("; "));
+        String pieces =
+            r.pieces().stream().map(p -> piece(p, lengths)).collect(Collectors.joining("; "));
         String name = ++reel + (r.rest() ? " (rest of " : " (pack of ") + r.pixels() + ")";
         body.append(Html.row("td", name, pieces, "" + r.over()));
       }
@@ -87,17 +90,17 @@ final class CutSheets {
     return Html.document("Cut list", body.toString());
   }
 
-  private static String piece(Piece p) {
+  private static String piece(Piece p, Lengths lengths) {
     String joins =
         switch (p.after()) {
           case END -> "";
           case JOINT -> ", then a joint";
-          case JUMPER -> ", then a jumper of " + Texts.number(p.jumperM()) + " m";
+          case JUMPER -> ", then a jumper of " + lengths.round(p.jumperM());
         };
     return p.pixels()
         + " px = "
-        + Texts.fixed(p.lengthM(), 2)
-        + " m for "
+        + lengths.text(p.lengthM())
+        + " for "
         + p.run()
         + " "
         + p.firstPixel()
@@ -113,10 +116,9 @@ final class CutSheets {
         + " px over ("
         + Texts.fixed(type.wastePercent(), 1)
         + " %), "
-        + type.joints()
-        + " joints, "
-        + type.jumpers()
-        + " jumpers"
+        + Texts.count(type.joints(), "joint", "joints")
+        + ", "
+        + Texts.count(type.jumpers(), "jumper", "jumpers")
         + (type.proven() ? "; no way to cut needs less" : "; a good way, not proven the best");
   }
 

@@ -8,6 +8,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.show.Feed;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -63,6 +64,7 @@ final class PowerKit {
                     "pieces"
                   });
             });
+    Lengths lengths = Lengths.of(reading.show());
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     cable(reading)
         .forEach(
@@ -71,9 +73,10 @@ final class PowerKit {
                     new String[] {
                       "power cable, two conductors",
                       PowerExplanations.sizes(wires.get(wire)),
-                      Texts.fixed(metres, 1),
-                      Texts.fixed(Math.ceil(CABLE_MORE * metres), 0),
-                      "m"
+                      lengths.bare(metres, 1),
+                      lengths.bare(
+                          lengths.feet() ? CABLE_MORE * metres : Math.ceil(CABLE_MORE * metres), 0),
+                      lengths.head()
                     }));
     Map<String, Integer> supplies = new TreeMap<>();
     reading.supplies().forEach(s -> supplies.merge(s.type().id(), 1, Integer::sum));

@@ -102,7 +102,7 @@ final class WiringJson {
           String name = f.text("run");
           int at = f.whole("atPixel", Range.between(0, Run.PIXELS_MAX));
           if (!seen.add(name + "\0" + at)) {
-            throw f.wrong("atPixel", "names a pixel that has a post already; name each once.");
+            throw f.wrong("atPixel", "names a pixel that has a feed already; name each once.");
           }
           OptionalDouble metres =
               f.has("lengthM")

@@ -1,9 +1,9 @@
 package bunting.core.checks;
 
-import static bunting.core.show.Texts.fixed;
-
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
+import bunting.core.show.Texts;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -40,6 +40,7 @@ final class FarFeed implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
+    Lengths lengths = Lengths.of(reading.show());
     Map<String, String> boxOf = new HashMap<>();
     reading.segments().forEach(s -> boxOf.put(s.segment().id(), s.segment().controller()));
     Map<String, List<FeedReading>> far = new LinkedHashMap<>();
@@ -59,12 +60,12 @@ final class FarFeed implements Check {
               "m",
               box
                   + " has "
-                  + feeds.size()
-                  + " feeds over "
-                  + fixed(FAR_M, 0)
-                  + " m, the longest "
-                  + fixed(most, 1)
-                  + " m: a box nearer to them would save copper.");
+                  + Texts.count(feeds.size(), "feed", "feeds")
+                  + " over "
+                  + lengths.round(FAR_M)
+                  + ", the longest "
+                  + lengths.rough(most)
+                  + ": a box nearer to them would save copper.");
         });
   }
 }

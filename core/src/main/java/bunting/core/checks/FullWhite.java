@@ -31,7 +31,7 @@ final class FullWhite implements Check {
 
   @Override
   public String source() {
-    return "school of limited brightness, common practice";
+    return "the way of limited brightness, common practice";
   }
 
   @Override

@@ -24,7 +24,7 @@ final class JoinedSupplies implements Check {
 
   @Override
   public String source() {
-    return "our school; others join similar supplies, common practice";
+    return "our way; others join similar supplies, common practice";
   }
 
   @Override

@@ -1,9 +1,7 @@
 package bunting.core.checks;
 
-import static bunting.core.show.Texts.fixed;
-import static bunting.core.show.Texts.number;
-
 import bunting.core.assess.Reading;
+import bunting.core.units.Lengths;
 
 /** A long data lead that help of the catalogue was planned for. */
 final class LeadHelp implements Check {
@@ -29,6 +27,7 @@ final class LeadHelp implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
+    Lengths lengths = Lengths.of(reading.show());
     for (var s : reading.segments()) {
       s.help()
           .ifPresent(
@@ -42,13 +41,13 @@ final class LeadHelp implements Check {
                       "The data lead to "
                           + s.run().name()
                           + " is "
-                          + fixed(s.leadM(), 1)
-                          + " m, over "
-                          + number(s.type().signal().bareLeadM())
-                          + " m: planned with a "
+                          + lengths.rough(s.leadM())
+                          + ", over "
+                          + lengths.round(s.type().signal().bareLeadM())
+                          + ": planned with a "
                           + h.name()
                           + " ("
-                          + number(h.cost())
+                          + reading.show().settings().price(h.cost())
                           + ")."));
     }
   }

@@ -6,6 +6,7 @@ import static bunting.core.show.Texts.number;
 import bunting.core.assess.Reading;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
+import bunting.core.units.Lengths;
 import java.util.Map;
 
 /** When count and tape measure disagree, one of them was read wrong. */
@@ -48,8 +49,8 @@ final class LengthMismatch implements Check {
               "Run "
                   + run.name()
                   + ": "
-                  + number(run.lengthM().getAsDouble())
-                  + " m at "
+                  + Lengths.of(reading.show()).round(run.lengthM().getAsDouble())
+                  + " at "
                   + number(types.get(run.type()).pitchPerM())
                   + "/m is "
                   + fixed(byTape, 1)

@@ -1,8 +1,7 @@
 package bunting.core.checks;
 
-import static bunting.core.show.Texts.number;
-
 import bunting.core.assess.Reading;
+import bunting.core.units.Lengths;
 
 /** Over 150 m of line the far bulbs of mains strings are plainly dimmer. */
 final class LongBulbLine implements Check {
@@ -41,10 +40,10 @@ final class LongBulbLine implements Check {
             "The bulb strings from "
                 + c.chain().strings().getFirst()
                 + " on are "
-                + number(c.lengthM())
-                + " m of line; over "
-                + number(METRES_MAX)
-                + " m the far end is dimmer: start a new feed.");
+                + Lengths.of(reading.show()).round(c.lengthM())
+                + " of line; over "
+                + Lengths.of(reading.show()).round(METRES_MAX)
+                + " the far end is dimmer: start a new feed.");
       }
     }
   }

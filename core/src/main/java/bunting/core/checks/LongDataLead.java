@@ -1,10 +1,8 @@
 package bunting.core.checks;
 
-import static bunting.core.show.Texts.fixed;
-import static bunting.core.show.Texts.number;
-
 import bunting.core.assess.Reading;
 import bunting.core.ports.Prices;
+import bunting.core.units.Lengths;
 
 /** A long one-wire data lead picks up noise before the first pixel cleans it. */
 final class LongDataLead implements Check {
@@ -30,6 +28,7 @@ final class LongDataLead implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
+    Lengths lengths = Lengths.of(reading.show());
     for (var s : reading.segments()) {
       double most = s.type().signal().bareLeadM();
       if (Prices.needsHelp(s.type().signal(), s.leadM()) && s.help().isEmpty()) {
@@ -47,12 +46,12 @@ final class LongDataLead implements Check {
             "The data lead to "
                 + s.run().name()
                 + " is "
-                + fixed(s.leadM(), 1)
-                + " m; bare it works for "
-                + number(most)
-                + " m, with help of the list for "
-                + number(Math.max(most, reach))
-                + " m: put a box nearer.");
+                + lengths.rough(s.leadM())
+                + "; bare it works for "
+                + lengths.round(most)
+                + ", with help of the list for "
+                + lengths.round(Math.max(most, reach))
+                + ": put a box nearer.");
       }
     }
   }

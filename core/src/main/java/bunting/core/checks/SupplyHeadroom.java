@@ -24,7 +24,7 @@ final class SupplyHeadroom implements Check {
 
   @Override
   public String source() {
-    return "common practice (schools of 75 and 80 %)";
+    return "common practice (ways of 75 and 80 %)";
   }
 
   @Override

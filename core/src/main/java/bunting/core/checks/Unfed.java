@@ -4,7 +4,7 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
 
-/** An island of V+ without a feed that can carry it stays dark. */
+/** A stretch of V+ without a feed that can carry it stays dark. */
 final class Unfed implements Check {
   @Override
   public String code() {
@@ -18,7 +18,7 @@ final class Unfed implements Check {
 
   @Override
   public String why() {
-    return "An island of V+ without a feed that can carry it stays dark.";
+    return "A stretch of V+ without a feed that can carry it stays dark.";
   }
 
   @Override

@@ -39,7 +39,7 @@ public record RunDifference(String what, String mine, String theirs) {
     if (!alike.withLeftovers(mine.leftovers()).equals(mine)) {
       list.add(
           new RunDifference(
-              "boxes, places, posts or addresses", "as they are here", "differ from these"));
+              "boxes, places, feeds or addresses", "as they are here", "differ from these"));
     }
     return list;
   }

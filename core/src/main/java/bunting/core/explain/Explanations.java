@@ -12,6 +12,7 @@ import bunting.core.show.Fitting;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Wire;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -89,8 +90,7 @@ public final class Explanations {
                   + s.segment().position()
                   + " in the chain, "
                   + (s.segment().position() == 1 ? "cable " : "joint ")
-                  + fixed(s.leadM(), 1)
-                  + " m"
+                  + Lengths.of(reading.show()).rough(s.leadM())
                   + s.segment().leadWire().map(w -> " of " + w).orElse(", data alone")));
       feeds(s, lines, false);
     }
@@ -119,7 +119,7 @@ public final class Explanations {
     int planned = segments.stream().mapToInt(s -> reading.feedsOf(s.segment().id()).size()).sum();
     return new Line(
         "Rule of thumb",
-        posts + (posts == 1 ? " post" : " posts"),
+        posts + (posts == 1 ? " feed" : " feeds"),
         "one each " + every + " px, common practice; solved: " + planned);
   }
 
@@ -151,7 +151,7 @@ public final class Explanations {
       String sum = others ? fixed(shared, 2) + " A on the shared fuse" : fixed(f.amps(), 2) + " A";
       lines.add(
           new Line(
-              "Post at " + f.feed().atPixel() + (f.feed().viaPort() ? ", by the port" : ""),
+              "Feed at " + f.feed().atPixel() + (f.feed().viaPort() ? ", by the port" : ""),
               number(f.feed().fuseAmps()) + " A fuse",
               (named ? s.run().name() + ": " : "")
                   + sum
@@ -166,8 +166,7 @@ public final class Explanations {
                   + " bears "
                   + number(wire.fuseAmpsMax())
                   + " A; "
-                  + fixed(f.lengthM(), 1)
-                  + " m"));
+                  + Lengths.of(reading.show()).rough(f.lengthM())));
     }
   }
 

@@ -11,6 +11,7 @@ import bunting.core.power.BoxAir;
 import bunting.core.show.Conductors;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Wire;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -35,6 +36,7 @@ public final class PowerExplanations {
     FeedReading f = found.get();
     Wire wire = reading.show().catalogue().wiresById().get(f.feed().wire());
     Conductors copper = reading.show().wiring().conductors();
+    Lengths lengths = Lengths.of(reading.show());
     double ohms = copper.feedOhms(wire, f.lengthM(), f.feed().viaPort());
     double margin = reading.show().settings().fuseMargin();
     lines.add(
@@ -42,10 +44,9 @@ public final class PowerExplanations {
             "Cable",
             fixed(1000 * ohms, 1) + " mΩ",
             "2 x "
-                + fixed(f.lengthM(), 2)
-                + " m x "
-                + fixed(1000 * wire.ohmsPerM(), 2)
-                + " mΩ/m"
+                + lengths.text(f.lengthM())
+                + " x "
+                + lengths.per(1000 * wire.ohmsPerM(), 2, "mΩ")
                 + warmth(copper)
                 + joints(copper, f.feed().viaPort())
                 + "; ASTM B258, IEC 60228, from memory"));
@@ -150,7 +151,7 @@ public final class PowerExplanations {
                 + number(percent)
                 + " %: "
                 + fixed(s.type().usableWatts(percent), 0)
-                + " W; schools: 75 %, 80 % (continuous load x 1.25), next size up"));
+                + " W; ways: 75 %, 80 % (continuous load x 1.25), next size up"));
     double heat = s.loadWatts() * (1 / s.type().efficiency() - 1);
     lines.add(
         new Line(

@@ -92,9 +92,10 @@ public final class Posts {
     boolean trunk = island.feeds().stream().anyMatch(f -> !f.taps().isEmpty());
     return cut
         ? Optional.of(
-            "This run hangs on several supplies with V+ cut between; its posts are the planner's.")
+            "This run hangs on several supplies with V+ cut between; its feeds are the planner's.")
         : trunk
-            ? Optional.of("A trunk's taps are the planner's; take another school to move posts.")
+            ? Optional.of(
+                "A trunk's taps are the planner's; take another way of feeding to move feeds.")
             : Optional.empty();
   }
 

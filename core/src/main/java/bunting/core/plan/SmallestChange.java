@@ -69,7 +69,7 @@ public final class SmallestChange {
       int fewer = (int) unplaced.allowed();
       list.add(
           new Change(
-              "make it " + fewer + " pixels instead of " + run.pixels(),
+              "make it " + Texts.count(fewer, "pixel", "pixels") + " instead of " + run.pixels(),
               RunEdits.changed(
                   show,
                   run.name(),
@@ -102,7 +102,7 @@ public final class SmallestChange {
               more.add(new Controller("Box " + n, kind.id(), at.x(), at.y()));
               list.add(
                   new Change(
-                      "add a box: " + kind.name() + ", " + Texts.number(kind.cost()),
+                      "add a box: " + kind.name() + ", " + show.settings().price(kind.cost()),
                       show.withControllers(more)));
             });
     return list;

@@ -257,7 +257,7 @@ public final class VoltageComparison {
       list.add("Never plug it live. Few amps are many watts.");
     }
     if (unplaced(plan) > 0) {
-      list.add(unplaced(plan) + " pixels found no place.");
+      list.add(Texts.count(unplaced(plan), "pixel", "pixels") + " found no place.");
     } else if (plan.count(Severity.STOP) > 0) {
       list.add("Its plan has findings that say stop.");
     }

@@ -8,6 +8,7 @@ import bunting.core.explain.Line;
 import bunting.core.ports.BoxLoads;
 import bunting.core.show.PortReport;
 import bunting.core.show.Run;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -46,7 +47,7 @@ public final class WhyHere {
     fitting.stream()
         .min(nearest)
         .ifPresentOrElse(
-            f -> lines.add(next(run, boxes, now, f)),
+            f -> lines.add(next(reading, run, boxes, now, f)),
             () -> lines.add(new Line("Next best", "none", "no other box takes it as it is")));
     hindered.stream()
         .sorted(nearest)
@@ -61,15 +62,18 @@ public final class WhyHere {
     return lines;
   }
 
-  private static Line next(Run run, BoxLoads boxes, BoxLoads.Fit now, BoxLoads.Fit other) {
+  private static Line next(
+      Reading reading, Run run, BoxLoads boxes, BoxLoads.Fit now, BoxLoads.Fit other) {
     double metres = other.metres() - now.metres();
     double cost = boxes.leadCost(run, other.metres()) - boxes.leadCost(run, now.metres());
     return new Line(
         "Next best",
         other.controller() + " · port " + other.port(),
-        signed(metres, 1)
-            + " m of cable, "
-            + signed(cost, 0)
+        (metres >= 0 ? "+" : "-")
+            + Lengths.of(reading.show()).rough(Math.abs(metres))
+            + " of cable, "
+            + (cost >= 0 ? "+" : "-")
+            + reading.show().settings().price(Math.rint(Math.abs(cost)))
             + " in cost; the port would carry "
             + other.pixels()
             + " px at "
@@ -77,21 +81,23 @@ public final class WhyHere {
             + " fps");
   }
 
-  private static String signed(double value, int decimals) {
-    return (value >= 0 ? "+" : "") + fixed(value, decimals);
-  }
-
   private static String reason(
       Reading reading, Run run, BoxLoads boxes, String here, double metres) {
     var allotting = reading.show().allotting();
     if (allotting.byHand().stream().anyMatch(h -> h.run().equals(run.name()))) {
-      return "put there by hand; " + fixed(metres, 1) + " m of lead";
+      return "put there by hand; " + Lengths.of(reading.show()).rough(metres) + " of lead";
     }
     if (run.pin().isPresent()) {
-      return "pinned to " + run.pin().get().text() + "; " + fixed(metres, 1) + " m of lead";
+      return "pinned to "
+          + run.pin().get().text()
+          + "; "
+          + Lengths.of(reading.show()).rough(metres)
+          + " of lead";
     }
     if (allotting.handOut().filter(h -> !h.of(run.name()).isEmpty()).isPresent()) {
-      return "its addresses were handed out there; " + fixed(metres, 1) + " m of lead";
+      return "its addresses were handed out there; "
+          + Lengths.of(reading.show()).rough(metres)
+          + " of lead";
     }
     long nearer =
         boxes.ids().stream()
@@ -106,7 +112,7 @@ public final class WhyHere {
             .map(PortReport.Reached::goal)
             .map(g -> "; not proven to be the " + g.text())
             .orElse("; proven");
-    String lead = fixed(metres, 1) + " m of lead";
+    String lead = Lengths.of(reading.show()).rough(metres) + " of lead";
     if (nearer == 0) {
       return "nearest box that takes it: " + lead;
     }

@@ -114,7 +114,7 @@ public final class BoxLoads {
       return Optional.of(
           box.isEmpty()
               ? id + " does not run at " + Texts.number(type.volts()) + " V"
-              : "its bank is at "
+              : "its supply group is at "
                   + Texts.number(box.volts())
                   + " V, not "
                   + Texts.number(type.volts())

@@ -5,6 +5,7 @@ import bunting.core.show.Goal;
 import bunting.core.show.PortReport;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.core.show.Unplaced;
 import bunting.core.solve.ExactSolver;
 import java.util.ArrayList;
@@ -188,7 +189,8 @@ final class PortSearch {
       Allotment all = start;
       for (int i = 0; i < parts.size() && !watch.stopped(); i++) {
         Parts.Part part = parts.get(i);
-        watch.step(i + 1, parts.size(), "boxes for " + part.runs().size() + " runs");
+        watch.step(
+            i + 1, parts.size(), "boxes for " + Texts.count(part.runs().size(), "run", "runs"));
         Optional<BoxSearch.Found> found = search(all, part, watch).go(carefully, effort);
         if (!carefully) {
           found.ifPresent(f -> f.bounds().forEach((g, b) -> bounds.merge(g, b, Double::sum)));

@@ -95,4 +95,9 @@ public record ShowSettings(
     String figure = Texts.fixed(amount, 0);
     return currency.isEmpty() ? figure + " (no currency set)" : figure + " " + currency;
   }
+
+  /** A price as people read it, in a sentence. */
+  public String price(double amount) {
+    return (Texts.number(amount) + " " + currency).strip();
+  }
 }

@@ -18,4 +18,9 @@ public final class Texts {
   public static String fixed(double value, int decimals) {
     return BigDecimal.valueOf(value).setScale(decimals, RoundingMode.HALF_UP).toPlainString();
   }
+
+  /** So many of something: {@code 1 box}, {@code 2 boxes}. */
+  public static String count(long n, String one, String many) {
+    return n + " " + (n == 1 ? one : many);
+  }
 }

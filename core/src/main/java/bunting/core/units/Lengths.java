@@ -9,6 +9,8 @@ import java.util.Optional;
 /** Lengths as the builder reads and types them: metres, or feet and inches. */
 public record Lengths(boolean feet) {
   private static final double METRES_A_FOOT = 0.3048;
+  private static final long INCHES = 12;
+  private static final long ROUGH_FEET = 30;
 
   /** Those of a show. */
   public static Lengths of(Show show) {
@@ -20,9 +22,37 @@ public record Lengths(boolean feet) {
     return feet ? feetInches(metres) : Texts.fixed(metres, 2) + " m";
   }
 
-  /** A length of cable with its unit: to a decimetre, or to a foot. */
+  /** A length of cable with its unit: to a decimetre, or to an inch, over 30 feet to a foot. */
   public String rough(double metres) {
-    return feet ? Texts.fixed(metres / METRES_A_FOOT, 0) + " ft" : Texts.fixed(metres, 1) + " m";
+    if (!feet) {
+      return Texts.fixed(metres, 1) + " m";
+    }
+    long inches = Math.round(metres / METRES_A_FOOT * INCHES);
+    return inches > ROUGH_FEET * INCHES
+        ? Math.round(metres / METRES_A_FOOT) + " ft"
+        : inches / INCHES + "'" + inches % INCHES + "\"";
+  }
+
+  /** A length of all cable together, to a metre or a foot. */
+  public String cable(double metres) {
+    return bare(metres, 0) + " " + head();
+  }
+
+  /** So much a length: ohms, pixels. */
+  public String per(double perMetre, int decimals, String unit) {
+    return feet
+        ? Texts.fixed(perMetre * METRES_A_FOOT, decimals) + " " + unit + "/ft"
+        : Texts.fixed(perMetre, decimals) + " " + unit + "/m";
+  }
+
+  /** A length in the unit that a column is headed by. */
+  public String bare(double metres, int decimals) {
+    return Texts.fixed(feet ? metres / METRES_A_FOOT : metres, decimals);
+  }
+
+  /** What heads a column of {@link #bare} lengths. */
+  public String head() {
+    return feet ? "ft" : "m";
   }
 
   /** A round length with its unit, without needless decimals. */

@@ -125,4 +125,15 @@ class SlotCursorTest {
     cursor.startBox("C");
     assertThat(cursor.take(3, 1, 10)).extracting(SlotRow::universe).containsExactly(60);
   }
+
+  @Test
+  void theLastSlotOfAUniverseIsGivenOut() {
+    SlotCursor cursor = new SlotCursor(policy(SlotSplit.FULL_UNIVERSE, 1));
+    assertThat(cursor.take(1, 1, 513))
+        .containsExactly(new SlotRow(1, 1, 512, 1, 512), new SlotRow(2, 1, 1, 513, 513));
+    SlotCursor boards = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 1));
+    assertThat(boards.together(500)).contains(new SlotRow(1, 1, 500, 1, 1));
+    assertThat(boards.together(12)).as("501 to 512").contains(new SlotRow(1, 501, 512, 1, 1));
+    assertThat(boards.together(512)).as("a whole one").contains(new SlotRow(2, 1, 512, 1, 1));
+  }
 }

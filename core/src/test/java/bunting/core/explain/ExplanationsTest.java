@@ -31,9 +31,9 @@ class ExplanationsTest {
     Reading reading = read(run);
     List<Line> lines = Explanations.ofRun(reading, run);
     assertThat(line(lines, "Load")).isEqualTo(new Line("Load", "7.5 A", "150 px x 50 mA at 5 V"));
-    assertThat(line(lines, "Rule of thumb").figure()).isEqualTo("1 post");
+    assertThat(line(lines, "Rule of thumb").figure()).isEqualTo("1 feed");
     for (var f : reading.feeds()) {
-      Line post = line(lines, "Post at " + f.feed().atPixel());
+      Line post = line(lines, "Feed at " + f.feed().atPixel());
       assertThat(post.arithmetic())
           .contains(" x 1.25 = ")
           .contains("next fuse ")

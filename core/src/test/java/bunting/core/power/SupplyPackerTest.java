@@ -94,4 +94,38 @@ class SupplyPackerTest {
         .extracting(s -> s.type())
         .containsExactly("5v-350", "5v-150");
   }
+
+  @Test
+  void whatMustStandApartSharesWithNobody() {
+    SupplyPacker.Load alone = new SupplyPacker.Load("a", new Point(0, 0), 5, 10, true);
+    var packed = SupplyPacker.pack(SHOW, List.of(load("b", 0, 5, 20), alone, load("c", 0, 5, 5)));
+    assertThat(packed.supplies()).hasSize(2);
+    assertThat(packed.supplyOf().get("b")).isEqualTo(packed.supplyOf().get("c"));
+    assertThat(packed.supplyOf().get("a")).isNotEqualTo(packed.supplyOf().get("b"));
+    // Also where it is the heaviest, and so comes first.
+    SupplyPacker.Load heavy = new SupplyPacker.Load("a", new Point(0, 0), 5, 100, true);
+    var first = SupplyPacker.pack(SHOW, List.of(load("b", 0, 5, 5), heavy));
+    assertThat(first.supplyOf().get("a")).isNotEqualTo(first.supplyOf().get("b"));
+  }
+
+  @Test
+  void nextSizeUpIsASizeUp() {
+    Show up =
+        SHOW.withWiring(SHOW.wiring().with(SHOW.wiring().ways().withNextSizeUp(true)))
+            .withSettings(SHOW.settings().withSupplyLoad(100));
+    var types = SHOW.catalogue().supplyTypesById();
+    String plain =
+        SupplyPacker.pack(SHOW.withSettings(SHOW.settings().withSupplyLoad(100)), one(140))
+            .supplies()
+            .getFirst()
+            .type();
+    String larger = SupplyPacker.pack(up, one(140)).supplies().getFirst().type();
+    assertThat(types.get(larger).watts()).isGreaterThan(types.get(plain).watts());
+    // Of the largest there is no larger one.
+    assertThat(SupplyPacker.pack(up, one(345)).supplies().getFirst().type()).isEqualTo("5v-350");
+  }
+
+  private static List<SupplyPacker.Load> one(double watts) {
+    return List.of(load("a", 0, 5, watts));
+  }
 }

@@ -107,4 +107,53 @@ class CutListTest {
     Run counted = Run.of("arch", STRIP.id(), 300).withBuilt(java.util.OptionalInt.of(298));
     assertThat(CutList.of(Show.of(List.of(counted))).types().getFirst().pixels()).isEqualTo(298);
   }
+
+  private static CutList.Order only(Show show, String type) {
+    CutList.OfType of =
+        CutList.of(show).types().stream()
+            .filter(t -> t.type().id().equals(type))
+            .findFirst()
+            .orElseThrow();
+    assertThat(of.orders()).hasSize(1);
+    return of.orders().getFirst();
+  }
+
+  private static Show stocked(Run run, int pack, double sparePercent) {
+    return Show.of(List.of(run))
+        .withWorkshop(
+            new Workshop(
+                List.of(new Workshop.Pack(run.type(), pack, 7)),
+                List.of(),
+                Map.of(run.type(), sparePercent)));
+  }
+
+  /** 280 of a reel of 300: 20 stay over, which are 5 % of 280 and more. */
+  @Test
+  void whatStaysOverCountsTowardsTheSpares() {
+    CutList.Order enough = only(stocked(Run.of("r", STRIP.id(), 280), 300, 5), STRIP.id());
+    assertThat(enough.cut()).isEqualTo(1);
+    assertThat(enough.spare()).isZero();
+    CutList.Order more = only(stocked(Run.of("r", STRIP.id(), 280), 300, 8), STRIP.id());
+    assertThat(more.spare()).as("8 % are 23 and 20 are over").isEqualTo(1);
+  }
+
+  @Test
+  void sparesJustCoveredByWhatIsOverNeedNoPack() {
+    assertThat(only(stocked(Run.of("r", STRIP.id(), 285), 300, 5), STRIP.id()).spare())
+        .as("14.25, so 15, and 15 are over")
+        .isZero();
+    assertThat(only(stocked(Run.of("r", STRIP.id(), 286), 300, 5), STRIP.id()).spare())
+        .as("14.3, so 15, and 14 are over")
+        .isEqualTo(1);
+  }
+
+  /** A strip that is cut every 6 pixels comes in pieces of whole sixes. */
+  @Test
+  void aPackIsAWholeNumberOfCutUnits() {
+    PixelType sixes = StandardCatalogue.get().pixelTypesById().get("24v-strip-60-rgbw");
+    CutList.Order order = only(stocked(Run.of("r", sixes.id(), 60), 100, 0), sixes.id());
+    assertThat(order.packPixels()).isEqualTo(96);
+    assertThat(order.packPixels() % sixes.cutEvery()).isZero();
+    assertThat(Workshop.usualPack(sixes).pixels() % sixes.cutEvery()).isZero();
+  }
 }

@@ -10,6 +10,7 @@ import bunting.core.network.NetworkPlan;
 import bunting.core.network.WireFigures;
 import bunting.core.show.Network;
 import bunting.core.show.Protocol;
+import bunting.core.units.Lengths;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.Desk;
@@ -145,7 +146,7 @@ public final class NetworkScreen extends StackedView {
       none.setWrapText(true);
       lines.getChildren().add(none);
     }
-    dmx.forEach(l -> lines.getChildren().add(line(l)));
+    dmx.forEach(l -> lines.getChildren().add(line(l, Lengths.of(reading.show()))));
   }
 
   private void sending(Reading reading, Network n, Protocol protocol) {
@@ -181,7 +182,7 @@ public final class NetworkScreen extends StackedView {
   }
 
   /** A line of boards, each with its start address as a number and as switches. */
-  private static Node line(DmxLine line) {
+  private static Node line(DmxLine line, Lengths lengths) {
     Label head =
         new Label(
             "Universe "
@@ -192,8 +193,8 @@ public final class NetworkScreen extends StackedView {
                 + " of "
                 + DmxLine.UNIT_LOADS
                 + " unit loads, "
-                + fixed(line.cableM(), 1)
-                + " m from board to board, "
+                + lengths.rough(line.cableM())
+                + " from board to board, "
                 + DmxLine.TERMINATION_OHMS
                 + " Ω at "
                 + line.boards().getLast().dimmer());

@@ -1,5 +1,6 @@
 package bunting.desktop.addresses;
 
+import bunting.desktop.look.Contrast;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.LensPalette;
 import bunting.desktop.look.Palette;
@@ -52,7 +53,7 @@ final class TapePainter {
           Integer.toString(slot),
           at,
           14,
-          Fonts.plain(11),
+          Fonts.plain(Fonts.SMALL),
           p.soft(),
           slot == 1
               ? TextAlignment.LEFT
@@ -84,10 +85,10 @@ final class TapePainter {
     double at = LEFT + 19 + Fonts.width(name, Fonts.bold(13)) + 12;
     String universes = "universes " + row.text();
     text(
-        Fonts.fitted(universes, Fonts.plain(11.5), width - at - RIGHT),
+        Fonts.fitted(universes, Fonts.plain(Fonts.SMALL), width - at - RIGHT),
         at,
         y + 22,
-        Fonts.plain(11.5),
+        Fonts.plain(Fonts.SMALL),
         p.soft(),
         TextAlignment.LEFT);
   }
@@ -96,7 +97,7 @@ final class TapePainter {
     text(row.text(), LEFT - 10, y + 16, Fonts.bold(12), p.ink(), TextAlignment.RIGHT);
     strip(y);
     Color colour = colour(row);
-    Color ink = luminance(colour) > 0.36 ? Color.web("#14202a") : Color.WHITE;
+    Color ink = Contrast.inkOn(colour);
     for (TapeLayout.Block b : row.blocks()) {
       double from = x(b.first());
       double to = x(b.last() + 1);
@@ -111,10 +112,10 @@ final class TapePainter {
       double room = to - from - (b.nailed() ? 22 : 10);
       if (room > 16) {
         text(
-            Fonts.fitted(b.what(), Fonts.bold(11.5), room),
+            Fonts.fitted(b.what(), Fonts.bold(Fonts.SMALL), room),
             from + 6,
             y + 15.5,
-            Fonts.bold(11.5),
+            Fonts.bold(Fonts.SMALL),
             ink,
             TextAlignment.LEFT);
       }
@@ -151,17 +152,6 @@ final class TapePainter {
     g.setFill(p.card());
     g.fillRect(left, y + 2, wide, 18);
     text(row.box(), left + 8, y + 15.5, Fonts.plain(12), p.soft(), TextAlignment.LEFT);
-  }
-
-  /** Relative luminance (WCAG 2.1, from memory), to choose ink that can be read. */
-  private static double luminance(Color c) {
-    return 0.2126 * linear(c.getRed())
-        + 0.7152 * linear(c.getGreen())
-        + 0.0722 * linear(c.getBlue());
-  }
-
-  private static double linear(double v) {
-    return v <= 0.04045 ? v / 12.92 : Math.pow((v + 0.055) / 1.055, 2.4);
   }
 
   private void text(String text, double x, double y, Font font, Color colour, TextAlignment align) {

@@ -5,8 +5,8 @@ import bunting.core.show.Fitting;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.desktop.kit.Form;
-import bunting.desktop.kit.Words;
 import bunting.desktop.session.Session;
 import java.util.Locale;
 import java.util.Objects;
@@ -35,7 +35,7 @@ final class FittingEditor {
         Range.between(1, Fitting.GROUPING_MAX),
         n ->
             edit(
-                Words.count(n, "pixel", "pixels") + " a set of slots",
+                Texts.count(n, "pixel", "pixels") + " a set of slots",
                 x -> new Fitting(n, x.order(), x.reversed())));
     form.text("Colours", "edit-order", f.order().orElse(type.order()), "order", this::order);
     form.check(

@@ -13,6 +13,7 @@ import bunting.core.plan.WhyHere;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.desktop.kit.Figures;
 import bunting.desktop.kit.Form;
@@ -126,9 +127,9 @@ final class Parts {
             now ->
                 new Part(
                     now.controller() + " · port " + now.port(),
-                    Words.count(now.segments().size(), "segment", "segments")
+                    Texts.count(now.segments().size(), "segment", "segments")
                         + " · "
-                        + Words.count(now.pixels(), "pixel", "pixels"),
+                        + Texts.count(now.pixels(), "pixel", "pixels"),
                     List.of(),
                     Optional.empty(),
                     plan ->

@@ -51,7 +51,9 @@ final class PlanningEditor {
         planning.sparePorts(),
         "ports a box",
         Range.SPARE_PORTS,
-        n -> change("Spare: " + n + " ports a box.", p -> p.withSparePorts(n)));
+        n ->
+            change(
+                "Spare: " + Texts.count(n, "port", "ports") + " a box.", p -> p.withSparePorts(n)));
     form.number(
         "Cable",
         "plan-cable",

@@ -4,6 +4,7 @@ import bunting.core.limits.Range;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.core.show.edit.Names;
 import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.Geometry;
@@ -51,7 +52,10 @@ final class RunEditor {
         run.plannedPixels(),
         "px",
         Range.PIXELS,
-        n -> edit(run.name() + " has " + n + " pixels.", r -> r.withPixels(n)));
+        n ->
+            edit(
+                run.name() + " has " + Texts.count(n, "pixel", "pixels") + ".",
+                r -> r.withPixels(n)));
     String counted = run.built().isPresent() ? Integer.toString(run.built().getAsInt()) : "";
     form.text("Built", "edit-built", counted, "px", this::built).prompting("not counted");
     form.text("Group", "edit-group", run.group().orElse(""), "", this::group).prompting("none");
@@ -107,8 +111,8 @@ final class RunEditor {
             + ": "
             + lengths.text(metres.getAsDouble())
             + " make "
-            + count.getAsInt()
-            + " pixels.",
+            + Texts.count(count.getAsInt(), "pixel", "pixels")
+            + ".",
         r -> r.withLength(metres).withPixels(count.getAsInt()));
     return Optional.empty();
   }

@@ -46,7 +46,7 @@ final class ShowEditor {
             session.edit(
                 on ? "Lengths in feet." : "Lengths in metres.",
                 s -> s.withSurvey(s.survey().withFeet(on))));
-    form.text("Currency", "edit-currency", now.currency(), "of all prices", this::currency)
+    form.text("Currency", "edit-currency", now.currency(), "of prices", this::currency)
         .prompting("EUR, £ …");
     show.survey().underlay().ifPresent(u -> underlay(form, u, new Lengths(show.survey().feet())));
   }

@@ -13,7 +13,7 @@ import javafx.scene.layout.VBox;
  */
 public final class Entry {
   private static final int WIDE = 13;
-  private static final int NARROW = 7;
+  private static final int NARROW = 6;
 
   private final TextField text = new TextField();
   private final Label problem = Words.lines("", "problem");

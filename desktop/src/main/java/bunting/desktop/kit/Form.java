@@ -24,7 +24,7 @@ import javafx.scene.layout.HBox;
  * is wrong with it. What a row may hold is asked of the core's limits.
  */
 public final class Form {
-  private static final double SIDE_LABEL = 76;
+  private static final double SIDE_LABEL = 74;
   private static final double CHOICE = 178;
 
   private final double labelWidth;

@@ -57,9 +57,4 @@ public final class Words {
     label.getStyleClass().addAll(styles);
     return label;
   }
-
-  /** So many of something: {@code 1 box}, {@code 2 boxes}. */
-  public static String count(long n, String one, String many) {
-    return n + " " + (n == 1 ? one : many);
-  }
 }

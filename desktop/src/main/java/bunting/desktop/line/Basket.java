@@ -3,6 +3,7 @@ package bunting.desktop.line;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Goal;
 import bunting.core.show.PortReport;
+import bunting.core.show.Texts;
 import bunting.core.show.Unplaced;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -93,14 +94,12 @@ final class Basket extends HBox {
     var cost = plan.reading().decisions().report().of(Goal.COST);
     String money =
         cost.filter(PortReport.Reached::proven).isPresent() ? " · least cost, proven" : "";
-    return t.controllers()
-        + " boxes"
+    return Texts.count(t.controllers(), "box", "boxes")
         + least
         + " · "
-        + t.supplies()
-        + " supplies · "
-        + t.feeds()
-        + " feeds"
+        + Texts.count(t.supplies(), "supply", "supplies")
+        + " · "
+        + Texts.count(t.feeds(), "feed", "feeds")
         + money;
   }
 }

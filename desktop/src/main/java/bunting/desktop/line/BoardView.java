@@ -211,6 +211,11 @@ public final class BoardView extends ScrolledCanvas {
     List<SegmentReading> segments = reading.segmentsOf(run);
     double least = segments.stream().mapToDouble(s -> s.volts().lowest()).min().orElse(0);
     int pixels = segments.stream().mapToInt(s -> s.segment().pixels()).sum();
-    return run + ": " + pixels + " pixels, least " + Texts.fixed(least, 2) + " V";
+    return run
+        + ": "
+        + Texts.count(pixels, "pixel", "pixels")
+        + ", least "
+        + Texts.fixed(least, 2)
+        + " V";
   }
 }

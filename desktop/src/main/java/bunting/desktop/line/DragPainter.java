@@ -29,8 +29,8 @@ final class DragPainter {
   void row(PegDrag drag, BoardLayout.Row row, double x, double y, double w) {
     Color colour = judged(drag, row.port());
     ring(colour, x + 22, y + 22);
-    String text = Fonts.fitted(drag.brief(row.port()), Fonts.bold(11.5), WIDEST);
-    double wide = Fonts.width(text, Fonts.bold(11.5)) + 16;
+    String text = Fonts.fitted(drag.brief(row.port()), Fonts.bold(Fonts.SMALL), WIDEST);
+    double wide = Fonts.width(text, Fonts.bold(Fonts.SMALL)) + 16;
     double left = x + w - wide - 8;
     double top = y + row.height() - 27;
     g.setFill(p.card());
@@ -38,7 +38,7 @@ final class DragPainter {
     g.setStroke(colour);
     g.setLineWidth(1.2);
     g.strokeRoundRect(left, top, wide, 22, 8, 8);
-    painter.text(text, left + 8, top + 15, Fonts.bold(11.5), colour, TextAlignment.LEFT);
+    painter.text(text, left + 8, top + 15, Fonts.bold(Fonts.SMALL), colour, TextAlignment.LEFT);
   }
 
   /** Spare pegs: ringed, ticked or crossed. */
@@ -48,7 +48,8 @@ final class DragPainter {
       Color colour = judged(drag, port);
       ring(colour, px, y + 13);
       boolean fits = drag.fit(port.controller(), port.port()).hindrance().isEmpty();
-      painter.text(fits ? "✓" : "✕", px + 5, y + 8, Fonts.bold(10), colour, TextAlignment.LEFT);
+      painter.text(
+          fits ? "✓" : "✕", px + 5, y + 8, Fonts.bold(Fonts.SMALL), colour, TextAlignment.LEFT);
       px += 26;
     }
   }

@@ -87,7 +87,7 @@ final class KeyMoves {
       port = box < 0 || box >= ids.size() ? 0 : by > 0 ? 1 : boxes.ports(ids.get(box));
     }
     session.say(
-        "No peg in that direction takes " + s.run() + (why.isEmpty() ? "." : "; " + why + "."));
+        "No port in that direction takes " + s.run() + (why.isEmpty() ? "." : "; " + why + "."));
     return true;
   }
 }

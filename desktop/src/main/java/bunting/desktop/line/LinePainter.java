@@ -5,6 +5,7 @@ import bunting.core.assess.SegmentReading;
 import bunting.core.show.Texts;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
+import bunting.desktop.picture.BuntingPainter;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -38,8 +39,9 @@ final class LinePainter {
     }
     ground(shape);
     stitches(shape);
-    pennants(shape);
-    cords(shape);
+    BuntingPainter bunting = new BuntingPainter(g, palette, dx, dy);
+    bunting.pennants(shape.line(), LineGeometry.CLOTH);
+    bunting.cords(shape.line(), 2);
     posts(shape);
     labels(shape, pickedRun);
     peg(row.port().port(), true, dx + 22, dy + LineGeometry.CORD_TOP + 6);
@@ -56,7 +58,7 @@ final class LinePainter {
         Integer.toString(number),
         x,
         y + 4,
-        Fonts.bold(11.5),
+        Fonts.bold(Fonts.SMALL),
         used ? palette.card() : palette.soft(),
         TextAlignment.CENTER);
   }
@@ -88,49 +90,14 @@ final class LinePainter {
           dy + LineGeometry.CORD_TOP + 8 + LineGeometry.SAG_TO_LEAST);
       g.setLineDashes();
       if (!s.label().isEmpty()) {
-        text(s.label(), x + 3, dy + 11, Fonts.plain(10.5), palette.soft(), TextAlignment.LEFT);
+        text(
+            s.label(),
+            x + 3,
+            dy + 11,
+            Fonts.plain(Fonts.SMALL),
+            palette.soft(),
+            TextAlignment.LEFT);
       }
-    }
-  }
-
-  private void pennants(LineShape shape) {
-    g.setLineWidth(0.8);
-    for (LineShape.Pennant p : shape.pennants()) {
-      double gap = Math.min(0.8, (p.x2() - p.x1()) * 0.06);
-      double[] xs = {dx + p.x1() + gap, dx + p.x2() - gap, dx + (p.x1() + p.x2()) / 2};
-      double[] ys = {dy + p.y1(), dy + p.y2(), dy + (p.y1() + p.y2()) / 2 + LineGeometry.CLOTH};
-      g.setFill(
-          Color.rgb(
-              (p.rgb() >> 16) & 0xFF,
-              (p.rgb() >> 8) & 0xFF,
-              p.rgb() & 0xFF,
-              palette.night() ? 0.94 : 1));
-      g.fillPolygon(xs, ys, 3);
-      if (!palette.night()) {
-        g.setStroke(palette.soft().deriveColor(0, 1, 1, 0.75));
-        g.strokePolygon(xs, ys, 3);
-      }
-    }
-  }
-
-  private void cords(LineShape shape) {
-    g.setStroke(palette.cord());
-    g.setLineWidth(2);
-    for (double[] cord : shape.cords()) {
-      g.beginPath();
-      g.moveTo(dx + cord[0], dy + cord[1]);
-      for (int i = 2; i < cord.length; i += 2) {
-        g.lineTo(dx + cord[i], dy + cord[i + 1]);
-      }
-      g.stroke();
-    }
-    for (LineShape.Joint j : shape.leads()) {
-      g.setLineWidth(j.power() ? 2 : 1);
-      if (!j.power()) {
-        g.setLineDashes(2, 2);
-      }
-      g.strokeLine(dx + j.x1(), dy + j.y1(), dx + j.x2(), dy + j.y2());
-      g.setLineDashes();
     }
   }
 
@@ -143,12 +110,13 @@ final class LinePainter {
       g.setFill(palette.power());
       g.fillOval(x - 3.5, dy + p.topY() - 3.5, 7, 7);
       if (!p.tag().isEmpty()) {
-        g.fillRoundRect(dx + p.tagX(), dy + shape.footY() - 1, p.tagWidth(), 15, 5, 5);
+        g.fillRoundRect(
+            dx + p.tagX(), dy + shape.footY() - 1, p.tagWidth(), LineGeometry.TAG_HEIGHT, 5, 5);
         text(
             p.tag(),
             dx + p.tagX() + 5,
-            dy + shape.footY() + 10.5,
-            Fonts.bold(10.5),
+            dy + shape.footY() + 11.5,
+            Fonts.bold(Fonts.SMALL),
             palette.powerInk(),
             TextAlignment.LEFT);
       }
@@ -157,7 +125,7 @@ final class LinePainter {
 
   private void labels(LineShape shape, String pickedRun) {
     for (LineShape.Span s : shape.runs()) {
-      var font = s.run().equals(pickedRun) ? Fonts.bold(11.5) : Fonts.plain(11.5);
+      var font = s.run().equals(pickedRun) ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
       text(
           s.label(), dx + s.x1(), dy + shape.footY() + 30, font, palette.ink(), TextAlignment.LEFT);
     }
@@ -186,14 +154,14 @@ final class LinePainter {
         port.pixels() + " of " + capacity,
         right,
         dy + 44,
-        Fonts.plain(11),
+        Fonts.plain(Fonts.SMALL),
         palette.soft(),
         TextAlignment.RIGHT);
     text(
         Texts.fixed(port.amps(), 1) + " A by port",
         right,
         dy + 59,
-        Fonts.plain(11),
+        Fonts.plain(Fonts.SMALL),
         palette.soft(),
         TextAlignment.RIGHT);
   }

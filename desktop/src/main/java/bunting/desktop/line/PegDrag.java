@@ -9,6 +9,7 @@ import bunting.core.ports.BoxLoads;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.core.units.Lengths;
 import java.util.Optional;
 
 /**
@@ -87,8 +88,7 @@ final class PegDrag {
                 + " fps · "
                 + Texts.fixed(fit.amps(), 1)
                 + " A · "
-                + Texts.fixed(fit.metres(), 1)
-                + " m"
+                + Lengths.of(reading.show()).rough(fit.metres())
                 + volts()
             : "not here: " + fit.hindrance().orElseThrow();
   }

@@ -11,6 +11,9 @@ import javafx.scene.text.Text;
 
 /** The one family of type, which ships with the application. */
 public final class Fonts {
+  /** Nothing is smaller than this, pixels. */
+  public static final double SMALL = 12;
+
   private static final String FOLDER = "/com/formdev/flatlaf/fonts/inter/Inter-";
   private static final String FAMILY = load();
 
@@ -28,14 +31,22 @@ public final class Fonts {
     return FAMILY;
   }
 
-  /** Plain. */
+  /** Plain; no smaller than {@link #SMALL}. */
   public static Font plain(double size) {
+    check(size);
     return Font.font(FAMILY, FontWeight.NORMAL, size);
   }
 
-  /** Heavier, for figures and headings. */
+  /** Heavier, for figures and headings; no smaller than {@link #SMALL}. */
   public static Font bold(double size) {
+    check(size);
     return Font.font(FAMILY, FontWeight.BOLD, size);
+  }
+
+  private static void check(double size) {
+    if (size < SMALL) {
+      throw new IllegalArgumentException("nothing is under " + SMALL + " px: " + size);
+    }
   }
 
   /** Width of a text in a font, in pixels. Called on the interface thread. */

@@ -81,7 +81,8 @@ public record Palette(
         + ";";
   }
 
-  private static String web(Color c) {
+  /** A colour as style sheets write it. */
+  public static String web(Color c) {
     return String.format(
         java.util.Locale.ROOT,
         "#%02x%02x%02x",

@@ -1,8 +1,11 @@
 package bunting.desktop.power;
 
 import bunting.core.show.Texts;
+import bunting.core.units.Lengths;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
+import bunting.desktop.picture.BuntingLine;
+import bunting.desktop.picture.BuntingPainter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -18,10 +21,12 @@ final class CordPainter {
 
   private final GraphicsContext g;
   private final Palette palette;
+  private final Lengths lengths;
 
-  CordPainter(GraphicsContext g, Palette palette) {
+  CordPainter(GraphicsContext g, Palette palette, Lengths lengths) {
     this.g = g;
     this.palette = palette;
+    this.lengths = lengths;
   }
 
   void paint(CordLayout cord, String chosen, boolean inHand, OptionalDouble hover) {
@@ -31,8 +36,9 @@ final class CordPainter {
     g.fillRect(0, 0, w, h);
     scale(cord, w);
     stitches(cord);
-    pennants(cord);
-    cords(cord);
+    BuntingPainter bunting = new BuntingPainter(g, palette, 0, 0);
+    bunting.pennants(cord.line(), CordLayout.CLOTH);
+    bunting.cords(cord.line(), 2.2);
     posts(cord, chosen, inHand);
     names(cord);
     leastAllowed(cord, w);
@@ -56,7 +62,7 @@ final class CordPainter {
       g.setLineWidth(1);
       double y = Math.round(line.y()) + 0.5;
       g.strokeLine(46, y, w - 14, y);
-      text(line.label(), 40, y + 4, Fonts.plain(10.5), palette.soft(), TextAlignment.RIGHT);
+      text(line.label(), 40, y + 4, Fonts.plain(Fonts.SMALL), palette.soft(), TextAlignment.RIGHT);
     }
     g.setStroke(palette.good());
     g.setLineDashes(1.5, 4);
@@ -67,11 +73,11 @@ final class CordPainter {
   /** Over all that the cord has, at the right, where it is read last. */
   private void leastAllowed(CordLayout cord, double w) {
     String label = Texts.fixed(cord.leastVolts(), 2) + " V least allowed";
-    double wide = Fonts.width(label, Fonts.plain(10.5)) + 8;
+    double wide = Fonts.width(label, Fonts.plain(Fonts.SMALL)) + 8;
     double y = cord.y(cord.leastVolts());
     g.setFill(palette.card().deriveColor(0, 1, 1, 0.9));
     g.fillRoundRect(w - 16 - wide, y + 3, wide, 15, 5, 5);
-    text(label, w - 20, y + 14, Fonts.plain(10.5), palette.good(), TextAlignment.RIGHT);
+    text(label, w - 20, y + 14, Fonts.plain(Fonts.SMALL), palette.good(), TextAlignment.RIGHT);
   }
 
   private void stitches(CordLayout cord) {
@@ -87,51 +93,16 @@ final class CordPainter {
             s.label(),
             x + 3,
             cord.floor() + 11,
-            Fonts.plain(10),
+            Fonts.plain(Fonts.SMALL),
             palette.soft(),
             TextAlignment.LEFT);
       }
     }
   }
 
-  private void pennants(CordLayout cord) {
-    g.setLineWidth(0.8);
-    for (CordLayout.Pennant p : cord.pennants()) {
-      double[] xs = {p.x1() + 0.5, p.x2() - 0.5, (p.x1() + p.x2()) / 2};
-      double[] ys = {p.y1(), p.y2(), (p.y1() + p.y2()) / 2 + CordLayout.CLOTH};
-      g.setFill(Color.rgb(p.rgb() >> 16 & 0xFF, p.rgb() >> 8 & 0xFF, p.rgb() & 0xFF));
-      g.fillPolygon(xs, ys, 3);
-      if (!palette.night()) {
-        g.setStroke(palette.soft().deriveColor(0, 1, 1, 0.75));
-        g.strokePolygon(xs, ys, 3);
-      }
-    }
-  }
-
-  private void cords(CordLayout cord) {
-    g.setStroke(palette.cord());
-    g.setLineWidth(2.2);
-    for (double[] c : cord.cords()) {
-      g.beginPath();
-      g.moveTo(c[0], c[1]);
-      for (int i = 2; i < c.length; i += 2) {
-        g.lineTo(c[i], c[i + 1]);
-      }
-      g.stroke();
-    }
-    for (CordLayout.Joint j : cord.joints()) {
-      g.setLineWidth(j.power() ? 2.2 : 1);
-      if (!j.power()) {
-        g.setLineDashes(2, 2);
-      }
-      g.strokeLine(j.x1(), j.y1(), j.x2(), j.y2());
-      g.setLineDashes();
-    }
-  }
-
   private void posts(CordLayout cord, String chosen, boolean inHand) {
     List<Double> free = new ArrayList<>(List.of(0.0, 0.0));
-    for (CordLayout.Post p : cord.posts()) {
+    for (BuntingLine.Post p : cord.line().posts()) {
       boolean mine = p.feed().feed().id().equals(chosen);
       g.setStroke(palette.power());
       g.setLineWidth(mine ? 4.5 : 3);
@@ -156,11 +127,11 @@ final class CordPainter {
   }
 
   /** Fuse, wire and length over the post, in the first of two rows that has room. */
-  private void tag(CordLayout cord, CordLayout.Post p, boolean mine, List<Double> free) {
+  private void tag(CordLayout cord, BuntingLine.Post p, boolean mine, List<Double> free) {
     var f = p.feed().feed();
-    Font font = mine ? Fonts.bold(11) : Fonts.plain(11);
+    Font font = mine ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
     String amps = Texts.fixed(p.feed().amps(), 1) + " A · fuse " + Texts.number(f.fuseAmps());
-    String full = amps + " A · " + f.wire() + " · " + Texts.fixed(p.feed().lengthM(), 1) + " m";
+    String full = amps + " A · " + f.wire() + " · " + lengths.rough(p.feed().lengthM());
     for (String text : List.of(full, amps + " A", Texts.fixed(p.feed().amps(), 1) + " A")) {
       double wide = Fonts.width(text, font) + 12;
       for (int row = 0; row < free.size(); row++) {
@@ -186,22 +157,22 @@ final class CordPainter {
   }
 
   private void names(CordLayout cord) {
-    for (CordLayout.Span s : cord.spans()) {
+    for (BuntingLine.Span s : cord.line().spans()) {
       double room = s.x2() - s.x1() + 6;
       String name = s.segment().run().name();
       String count = s.segment().segment().pixels() + " px";
       text(
-          Fonts.fitted(name, Fonts.bold(11.5), room),
+          Fonts.fitted(name, Fonts.bold(Fonts.SMALL), room),
           s.x1(),
           cord.floor() + 28,
-          Fonts.bold(11.5),
+          Fonts.bold(Fonts.SMALL),
           palette.ink(),
           TextAlignment.LEFT);
       text(
-          Fonts.fitted(count, Fonts.plain(10.5), room),
+          Fonts.fitted(count, Fonts.plain(Fonts.SMALL), room),
           s.x1(),
           cord.floor() + 43,
-          Fonts.plain(10.5),
+          Fonts.plain(Fonts.SMALL),
           palette.soft(),
           TextAlignment.LEFT);
     }
@@ -214,13 +185,13 @@ final class CordPainter {
     g.strokeOval(l.x() - 5, l.y() - 5, 10, 10);
     double w = g.getCanvas().getWidth();
     String label = (l.enough() ? "" : "! ") + l.label();
-    double half = Fonts.width(label, Fonts.bold(11)) / 2;
+    double half = Fonts.width(label, Fonts.bold(Fonts.SMALL)) / 2;
     double x = Math.clamp(l.x(), 54 + half, w - 20 - half);
     double y = l.y() + CordLayout.CLOTH + 16;
     double top = Math.min(y, g.getCanvas().getHeight() - 54);
     g.setFill(palette.card().deriveColor(0, 1, 1, 0.85));
     g.fillRoundRect(x - half - 4, top - 11, 2 * half + 8, 15, 5, 5);
-    text(label, x, top, Fonts.bold(11), colour, TextAlignment.CENTER);
+    text(label, x, top, Fonts.bold(Fonts.SMALL), colour, TextAlignment.CENTER);
   }
 
   /** The frame that says where the keyboard is. */

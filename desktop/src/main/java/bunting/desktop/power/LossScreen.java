@@ -74,7 +74,7 @@ public final class LossScreen extends StackedView {
     VBox.setVgrow(table, Priority.ALWAYS);
     Label hint =
         Words.soft(
-            "Enter or a double click shows it on the river. Dark pixels pass no data on; a fuse"
+            "Enter or a double click shows it under Power. Dark pixels pass no data on; a fuse"
                 + " counts as overloaded above its rating, and those open one after another.");
     getChildren().addAll(head, table, hint);
     session.assessment().addListener(o -> refresh());
@@ -150,7 +150,7 @@ public final class LossScreen extends StackedView {
     long dark = found.stream().filter(o -> o.darkPixels() > 0).count();
     long over = found.stream().filter(o -> !o.overloads().isEmpty()).count();
     summary.setText(
-        Words.count(found.size(), "loss", "losses")
+        Texts.count(found.size(), "loss", "losses")
             + " tried · "
             + dark
             + (dark == 1 ? " leaves" : " leave")

@@ -298,7 +298,7 @@ final class PowerModel {
       return;
     }
     carry(d -> Posts.planted(d, island.get(), segment, pixel));
-    keep("A post at " + pixel + " of " + run + ".", segment, pixel, Optional.empty());
+    keep("A feed at " + pixel + " of " + run + ".", segment, pixel, Optional.empty());
   }
 
   /** Pulls the chosen post out. */
@@ -309,7 +309,7 @@ final class PowerModel {
               String segment = f.feed().segment();
               int pixel = f.feed().atPixel();
               carry(d -> Posts.pulled(d, f.feed().id()));
-              keep("The post at " + pixel + " is pulled.", segment, pixel, Optional.empty());
+              keep("The feed at " + pixel + " is taken out.", segment, pixel, Optional.empty());
             });
   }
 
@@ -330,7 +330,7 @@ final class PowerModel {
                                   .isPresent())
                       .toList();
               session.edit(
-                  "The planner sets the posts of this line again.",
+                  "The planner sets the feeds of this line again.",
                   s -> {
                     Show next = s;
                     for (IslandReading island : here) {

@@ -21,8 +21,8 @@ import javafx.scene.layout.VBox;
 public final class PowerScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<PowerScreen> SCREEN =
-      ScreenDefinition.of("power", "Power", "River and line", PowerScreen::new)
-          .reachedBy("F8", "Power: the river and the line")
+      ScreenDefinition.of("power", "Power", "Feeds", PowerScreen::new)
+          .reachedBy("F8", "Power: supplies, fuses and feeds")
           .pictured("power", (desk, view) -> choose(desk))
           .pictured(
               "power-post",
@@ -137,8 +137,8 @@ public final class PowerScreen extends StackedView {
         + " · "
         + Texts.number(p.box().volts())
         + " V · "
-        + (model.held() ? "posts by hand" : "posts: the planner's")
-        + " · drag a post, double-click plants, Delete pulls";
+        + (model.held() ? "feeds by hand" : "feeds: the planner's")
+        + " · drag a feed, double-click adds, Delete removes";
   }
 
   /** Takes up the n-th post of the line, from 0, and carries it across, as the mouse would. */

@@ -101,7 +101,7 @@ final class QuickPainter {
   }
 
   private void text(String text, double x, double y, Color colour, TextAlignment align) {
-    g.setFont(Fonts.plain(11));
+    g.setFont(Fonts.plain(Fonts.SMALL));
     g.setFill(colour);
     g.setTextAlign(align);
     g.fillText(text, x, y);

@@ -251,7 +251,7 @@ public final class QuickSheet extends StackedView {
   private static String far(int n, PixelType t) {
     return n >= PIXELS_MAX
         ? "over " + PIXELS_MAX + " pixels"
-        : n + " pixels, " + Texts.fixed(n / t.pitchPerM(), 1) + " m";
+        : Texts.count(n, "pixel", "pixels") + ", " + Texts.fixed(n / t.pitchPerM(), 1) + " m";
   }
 
   private static String places(FeedPlaces.Found f) {

@@ -21,12 +21,6 @@ import java.util.TreeSet;
  */
 final class RiverLayout {
   static final double ROW = 22;
-  static final double FUSE_X = 424;
-  static final double FUSE_W = 96;
-  static final double CIRCUIT_W = 132;
-  static final double SUPPLY_X = 186;
-  static final double SUPPLY_W = 150;
-  static final double LINE_X = 566;
   private static final double GAP = 8;
   private static final double TOP = 4;
   private static final double WIDEST = 17;
@@ -164,7 +158,7 @@ final class RiverLayout {
                     + Texts.number(s.type().watts())
                     + " W",
                 Texts.fixed(s.loadAmps(), 1)
-                    + " A · "
+                    + " A, "
                     + Math.round(100 * share)
                     + " % of its "
                     + Texts.number(percent)

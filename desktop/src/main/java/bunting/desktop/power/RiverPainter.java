@@ -14,12 +14,14 @@ final class RiverPainter {
   private final GraphicsContext g;
   private final Palette palette;
   private final double width;
+  private final RiverColumns columns;
   private final double dy;
 
   RiverPainter(GraphicsContext g, Palette palette, double width, double scrolled) {
     this.g = g;
     this.palette = palette;
     this.width = width;
+    this.columns = RiverColumns.of(width);
     this.dy = -scrolled;
   }
 
@@ -27,13 +29,13 @@ final class RiverPainter {
     g.setFill(palette.ground());
     g.fillRect(0, 0, width, g.getCanvas().getHeight());
     for (RiverLayout.Band b : river.upper()) {
-      band(b, RiverLayout.CIRCUIT_W, RiverLayout.SUPPLY_X);
+      band(b, columns.circuitW(), columns.supplyX());
     }
     for (RiverLayout.Band b : river.lower()) {
-      band(b, RiverLayout.SUPPLY_X + RiverLayout.SUPPLY_W, RiverLayout.FUSE_X);
+      band(b, columns.supplyX() + columns.supplyW(), columns.fuseX());
     }
-    river.circuits().forEach(b -> block(b, 0, RiverLayout.CIRCUIT_W));
-    river.supplies().forEach(b -> block(b, RiverLayout.SUPPLY_X, RiverLayout.SUPPLY_W));
+    river.circuits().forEach(b -> block(b, 0, columns.circuitW()));
+    river.supplies().forEach(b -> block(b, columns.supplyX(), columns.supplyW()));
     for (RiverLayout.Fuse f : river.fuses()) {
       fuse(f, f.id().equals(picked), f.feeds().contains(chosenFeed));
     }
@@ -67,9 +69,9 @@ final class RiverPainter {
     double y = b.y() + dy + 16;
     for (int i = 0; i < b.lines().size() && y < b.y() + dy + b.height() + 2; i++) {
       String line = (b.full() && i == 1 ? "! " : "") + b.lines().get(i);
-      var font = i == 0 ? Fonts.bold(11.5) : Fonts.plain(11);
+      var font = i == 0 ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
       Color colour = b.full() && i == 1 ? palette.stop() : i == 0 ? palette.ink() : palette.soft();
-      text(Fonts.fitted(line, font, w - 18), x + 12, y, font, colour, TextAlignment.LEFT);
+      text(Fonts.fitted(line, font, w - 14), x + 12, y, font, colour, TextAlignment.LEFT);
       y += 15;
     }
   }
@@ -78,25 +80,25 @@ final class RiverPainter {
     double y = f.y() + dy;
     if (picked || chosen) {
       g.setFill(palette.pick());
-      g.fillRoundRect(RiverLayout.FUSE_X - 5, y - 10.5, width - RiverLayout.FUSE_X + 5, 21, 8, 8);
+      g.fillRoundRect(columns.fuseX() - 5, y - 10.5, width - columns.fuseX() + 5, 21, 8, 8);
     }
     if (!f.blown()) {
       band(
           new RiverLayout.Band(f.y(), f.y(), f.thick(), f.kind()),
-          RiverLayout.FUSE_X + RiverLayout.FUSE_W,
-          RiverLayout.LINE_X - 8);
+          columns.fuseX() + columns.fuseW(),
+          columns.lineX() - 8);
     }
     boolean over = f.share() > 1 + 1e-9;
     boolean full = !over && f.share() > FULL + 1e-9;
     Color judged = over ? palette.stop() : full ? palette.warn() : palette.ink();
     g.setFill(palette.card());
-    g.fillRoundRect(RiverLayout.FUSE_X, y - 9, RiverLayout.FUSE_W, 18, 8, 8);
+    g.fillRoundRect(columns.fuseX(), y - 9, columns.fuseW(), 18, 8, 8);
     g.setStroke(judged);
     g.setLineWidth(over || full ? 1.8 : 1.2);
     if (f.blown()) {
       g.setLineDashes(4, 3);
     }
-    g.strokeRoundRect(RiverLayout.FUSE_X, y - 9, RiverLayout.FUSE_W, 18, 8, 8);
+    g.strokeRoundRect(columns.fuseX(), y - 9, columns.fuseW(), 18, 8, 8);
     g.setLineDashes();
     String label =
         f.blown()
@@ -108,9 +110,9 @@ final class RiverPainter {
                 + " A";
     text(
         label,
-        RiverLayout.FUSE_X + RiverLayout.FUSE_W / 2,
+        columns.fuseX() + columns.fuseW() / 2,
         y + 4,
-        Fonts.bold(11),
+        Fonts.bold(Fonts.SMALL),
         f.blown() ? palette.stop() : judged,
         TextAlignment.CENTER);
     double right = width - 8;
@@ -124,14 +126,14 @@ final class RiverPainter {
         share,
         right,
         y + 4,
-        Fonts.plain(11),
+        Fonts.plain(Fonts.SMALL),
         over ? palette.stop() : palette.soft(),
         TextAlignment.RIGHT);
-    double room = right - 90 - RiverLayout.LINE_X;
-    var font = chosen ? Fonts.bold(11.5) : Fonts.plain(11.5);
+    double room = right - 90 - columns.lineX();
+    var font = chosen ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
     text(
         Fonts.fitted(f.line(), font, room),
-        RiverLayout.LINE_X,
+        columns.lineX(),
         y + 4,
         font,
         palette.ink(),

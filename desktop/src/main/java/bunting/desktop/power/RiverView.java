@@ -26,8 +26,8 @@ final class RiverView extends ScrolledCanvas {
     super(
         "river",
         0,
-        "River of current. Up and down go from fuse to fuse, space blows one, enter shows its"
-            + " line.");
+        "Current from supplies through fuses to feeds. Up and down go from fuse to fuse, space"
+            + " blows one, enter shows its line.");
     this.session = session;
     this.model = model;
     this.palette = palette;
@@ -91,10 +91,10 @@ final class RiverView extends ScrolledCanvas {
 
   private void press(MouseEvent e) {
     requestFocus();
+    RiverColumns columns = RiverColumns.of(pictureWidth());
     double y = e.getY() + top();
     Optional<RiverLayout.Fuse> fuse = fuseAt(y);
-    boolean onSupply =
-        e.getX() >= RiverLayout.SUPPLY_X && e.getX() <= RiverLayout.SUPPLY_X + RiverLayout.SUPPLY_W;
+    boolean onSupply = columns.onSupply(e.getX());
     if (onSupply) {
       supplyAt(y).ifPresent(s -> model.lose(new Loss(Loss.Kind.SUPPLY, s.id())));
       return;
@@ -102,10 +102,9 @@ final class RiverView extends ScrolledCanvas {
     fuse.ifPresent(
         f -> {
           row = layout.orElseThrow().fuses().indexOf(f);
-          if (e.getX() >= RiverLayout.FUSE_X
-              && e.getX() <= RiverLayout.FUSE_X + RiverLayout.FUSE_W) {
+          if (columns.onFuse(e.getX())) {
             model.lose(new Loss(Loss.Kind.FUSE, f.id()));
-          } else if (e.getX() > RiverLayout.FUSE_X) {
+          } else if (e.getX() > columns.fuseX()) {
             bring(f);
           }
         });
@@ -151,7 +150,7 @@ final class RiverView extends ScrolledCanvas {
   private void hover(MouseEvent e) {
     Optional<RiverLayout.Fuse> fuse = fuseAt(e.getY() + top());
     tell(
-        fuse.filter(f -> e.getX() >= RiverLayout.FUSE_X)
+        fuse.filter(f -> e.getX() >= RiverColumns.of(pictureWidth()).fuseX())
             .map(
                 f ->
                     "Fuse "

@@ -77,7 +77,7 @@ final class SchoolsTable {
     }
     if (thumb.feeds() > best.feeds()) {
       return "The rule of thumb would waste "
-          + Words.count(thumb.feeds() - best.feeds(), "feed", "feeds")
+          + Texts.count(thumb.feeds() - best.feeds(), "feed", "feeds")
           + ".";
     }
     if (thumb.copperKg() > best.copperKg() + 0.05) {

@@ -5,6 +5,7 @@ import bunting.core.assess.Reading;
 import bunting.core.plan.Posts;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
+import bunting.core.units.Lengths;
 import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Session;
 import java.util.Optional;
@@ -13,12 +14,10 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.FlowPane;
 
-/** Sliders for brightness, trim and the chosen post's cable. The cord moves with them at once. */
-final class TrialBar extends HBox {
+/** Sliders for brightness, trim and the chosen feed's cable. The cord moves with them at once. */
+final class TrialBar extends FlowPane {
   private static final double TRIM_SHARE = 0.1;
   private static final double LEAD_MOST = 40;
 
@@ -35,15 +34,15 @@ final class TrialBar extends HBox {
   private boolean setting;
 
   TrialBar(Session session, PowerModel model) {
-    super(7);
+    super(7, 4);
     this.session = session;
     this.model = model;
     setAlignment(Pos.CENTER_LEFT);
     slider(brightness, "trial-brightness", "Brightness in percent", 5, 78);
     slider(trim, "trial-trim", "Volts that the supplies are trimmed to", 0.05, 78);
-    slider(lead, "trial-lead", "Metres of the chosen post's cable", 0.5, 78);
+    slider(lead, "trial-lead", "Length of the chosen feed's cable", 0.5, 78);
     wire.setId("trial-wire");
-    wire.setAccessibleText("Wire of the chosen post");
+    wire.setAccessibleText("Wire of the chosen feed");
     wire.setPrefWidth(96);
     wire.setMinWidth(96);
     Choices.named(wire, Wire::id);
@@ -63,8 +62,6 @@ final class TrialBar extends HBox {
     lead.valueChangingProperty()
         .addListener((o, was, now) -> unlessSetting(() -> stretch(lead.getValue(), now)));
     wire.valueProperty().addListener((o, was, now) -> unlessSetting(() -> rewire(now)));
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
     getChildren()
         .addAll(
             name("Brightness"),
@@ -77,7 +74,6 @@ final class TrialBar extends HBox {
             lead,
             fixed(leadText, 46),
             wire,
-            gap,
             decide);
     model.shown().addListener(o -> refresh());
     model.feed().addListener(o -> refresh());
@@ -126,7 +122,7 @@ final class TrialBar extends HBox {
             f -> {
               model.carry(d -> Posts.stretched(d, f.feed().id(), metres));
               if (!moving) {
-                keep(f, "The lead is " + Texts.fixed(metres, 1) + " m.");
+                keep(f, "The lead is " + lengths().rough(metres) + ".");
               }
             });
   }
@@ -169,7 +165,7 @@ final class TrialBar extends HBox {
           Optional<FeedReading> f = model.feedReading();
           lead.setDisable(f.isEmpty());
           wire.setDisable(f.isEmpty());
-          leadText.setText(f.map(x -> Texts.fixed(x.lengthM(), 1) + " m").orElse("no post"));
+          leadText.setText(f.map(x -> lengths().rough(x.lengthM())).orElse("no feed"));
           f.ifPresent(x -> lead.setValue(x.lengthM()));
           wire.setValue(
               f.map(x -> r.show().catalogue().wiresById().get(x.feed().wire())).orElse(null));
@@ -179,5 +175,9 @@ final class TrialBar extends HBox {
     decide.setVisible(differs);
     decide.setManaged(differs);
     setting = false;
+  }
+
+  private Lengths lengths() {
+    return new Lengths(session.show().map(s -> s.survey().feet()).orElse(false));
   }
 }

@@ -2,6 +2,7 @@ package bunting.desktop.sheets;
 
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.Command;
@@ -221,7 +222,9 @@ public final class ImportView extends StackedView {
     long count = preview.stream().filter(SheetImport.Row::sound).count();
     close.run();
     if (session.show().isPresent()) {
-      session.edit(count + " runs were taken in.", s -> whole ? read.taken(s) : read.added(s));
+      session.edit(
+          Texts.count(count, "run was", "runs were") + " taken in.",
+          s -> whole ? read.taken(s) : read.added(s));
     } else {
       session.start(read.taken(Show.of(List.of())));
     }

@@ -36,6 +36,7 @@ public final class MainWindow {
   private final Workbench bench;
   private final CommandPalette finder;
   private Optional<Recovery> recovery = Optional.empty();
+  private boolean justOpened;
 
   /**
    * What the window is made of.
@@ -93,7 +94,15 @@ public final class MainWindow {
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBehindFields);
     FileDrops.install(scene, this::take);
     preferences.now().addListener((o, was, now) -> theme.setNight(now.night()));
-    session.document().show().addListener(o -> entitle());
+    session
+        .document()
+        .show()
+        .addListener(
+            (o, was, now) -> {
+              entitle();
+              learn(was, now);
+            });
+    session.opened().addListener(o -> justOpened = true);
     stage.setScene(scene);
     WindowPlace.keep(stage, preferences);
     stage.setOnCloseRequest(
@@ -106,6 +115,21 @@ public final class MainWindow {
 
   private void entitle() {
     stage.setTitle(session.show().map(s -> s.settings().name() + " · Bunting").orElse("Bunting"));
+  }
+
+  /** What the user sets in a show is how he begins the next one. */
+  private void learn(Optional<Show> was, Optional<Show> now) {
+    if (!justOpened && was.isPresent() && now.isPresent()) {
+      boolean feet = now.get().survey().feet();
+      String currency = now.get().settings().currency();
+      if (feet != was.get().survey().feet()) {
+        preferences.change(p -> p.withFeet(feet));
+      }
+      if (!currency.equals(was.get().settings().currency())) {
+        preferences.change(p -> p.withCurrency(currency));
+      }
+    }
+    justOpened = false;
   }
 
   /** A field keeps Ctrl Z to itself; where it has nothing to take back, the show's turn comes. */

@@ -21,6 +21,9 @@ import javafx.scene.shape.Polygon;
 
 /** The show's name and vital signs. */
 final class TopBar extends HBox {
+  /** Narrower windows have no room for the name beside the pennants. */
+  private static final double WIDE = 1180;
+
   private static final PseudoClass OLD = PseudoClass.getPseudoClass("old");
 
   private final Session session;
@@ -52,6 +55,8 @@ final class TopBar extends HBox {
     Label word = new Label("Bunting");
     word.getStyleClass().add("word-mark");
     word.setMinWidth(USE_PREF_SIZE);
+    word.visibleProperty().bind(widthProperty().greaterThan(WIDE));
+    word.managedProperty().bind(word.visibleProperty());
     findings.setMinWidth(USE_PREF_SIZE);
     find.setMinWidth(USE_PREF_SIZE);
     getChildren().addAll(mark(), word, title, signs, gap, findings, find);
@@ -102,15 +107,18 @@ final class TopBar extends HBox {
   private void signs(Assessment plan) {
     Totals t = plan.reading().totals();
     long ports = plan.reading().ports().size();
-    add(Long.toString(t.pixels()), "pixels");
-    add(Integer.toString(t.universes()), "universes");
+    add(Long.toString(t.pixels()), t.pixels() == 1 ? "pixel" : "pixels");
+    add(Integer.toString(t.universes()), t.universes() == 1 ? "universe" : "universes");
     add(t.portsUsed() + " of " + ports, "ports");
     double brightness = plan.reading().show().settings().brightnessPercent();
     add(
         Texts.fixed(t.amps(), 0) + " A",
         brightness >= 100 ? "at full white" : "at " + Texts.number(brightness) + " %");
     add(Texts.fixed(t.minVoltsPercent(), 1) + " %", "least volts");
-    add(t.cost() > 0 ? Texts.fixed(t.cost(), 0) : "unknown", "cost");
+    String currency = plan.reading().show().settings().currency();
+    add(
+        t.cost() > 0 ? Texts.fixed(t.cost(), 0) : "unknown",
+        currency.isEmpty() ? "cost, no currency" : currency);
     int stop = plan.count(Severity.STOP);
     int warn = plan.count(Severity.WARN);
     findings.setText(stop + warn == 0 ? "✓ nothing to mend" : stop + " stop · " + warn + " warn");

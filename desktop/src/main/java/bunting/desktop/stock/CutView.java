@@ -4,9 +4,12 @@ import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.stock.CutList;
 import bunting.core.stock.Piece;
+import bunting.core.units.Lengths;
 import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Newest;
+import bunting.desktop.look.Contrast;
 import bunting.desktop.look.LensPalette;
+import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.Desk;
@@ -25,6 +28,7 @@ import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.paint.Color;
 
 /** Each reel and string as a bar with the pieces that are cut from it. */
 public final class CutView extends StackedView {
@@ -114,7 +118,7 @@ public final class CutView extends StackedView {
     int longest = type.reels().stream().mapToInt(CutList.Reel::pixels).max().orElse(1);
     int shown = Math.min(REELS_SHOWN, type.reels().size());
     for (CutList.Reel reel : type.reels().subList(0, shown)) {
-      bars.getChildren().add(bar(reel, longest));
+      bars.getChildren().add(bar(reel, longest, Lengths.of(show)));
     }
     if (type.reels().size() > shown) {
       bars.getChildren()
@@ -140,7 +144,7 @@ public final class CutView extends StackedView {
         + (type.proven() ? " · no way to cut needs less" : " · a good way, not proven the best");
   }
 
-  private Node bar(CutList.Reel reel, int longest) {
+  private Node bar(CutList.Reel reel, int longest, Lengths lengths) {
     Pane pane = new Pane();
     pane.setMinSize(BAR_WIDTH, 20);
     pane.setPrefSize(BAR_WIDTH, 20);
@@ -150,15 +154,16 @@ public final class CutView extends StackedView {
       double w = piece.pixels() * scale;
       Button label = new Button(text(piece, w));
       label.getStyleClass().setAll("cut-piece");
-      label.setAccessibleText(piece.pixels() + " pixels of " + piece.run());
+      label.setAccessibleText(
+          Texts.count(piece.pixels(), "pixel", "pixels") + " of " + piece.run());
       label.setMinSize(Math.max(3, w - 1.5), 20);
       label.setPrefSize(Math.max(3, w - 1.5), 20);
       label.setMaxSize(Math.max(3, w - 1.5), 20);
       label.setLayoutX(x);
       label.setFocusTraversable(false);
-      label.setStyle(
-          String.format(
-              "-fx-background-color: #%06x;", LensPalette.kind(reel.rest() ? 6 : 0, false)));
+      int rgb = LensPalette.kind(reel.rest() ? 6 : 0, false);
+      String ink = Palette.web(Contrast.inkOn(Color.web(String.format("#%06x", rgb))));
+      label.setStyle(String.format("-fx-background-color: #%06x; -fx-text-fill: %s;", rgb, ink));
       label.setOnAction(e -> session.selection().set(new Selection.OfRun(piece.run())));
       label.setTooltip(
           new javafx.scene.control.Tooltip(
@@ -168,8 +173,7 @@ public final class CutView extends StackedView {
                   + "–"
                   + piece.lastPixel()
                   + " = "
-                  + Texts.fixed(piece.lengthM(), 2)
-                  + " m"));
+                  + lengths.text(piece.lengthM())));
       pane.getChildren().add(label);
       x += w;
     }

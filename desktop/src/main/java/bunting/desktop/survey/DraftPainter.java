@@ -28,10 +28,10 @@ final class DraftPainter {
   void paint(Drafting drafting, double width, double height, boolean focused) {
     Tool tool = drafting.tool().get();
     String full = tool.text() + ": " + drafting.hint();
-    String hint = Fonts.fitted(full, Fonts.plain(11.5), width - RULER_ROOM);
-    g.setFont(Fonts.plain(11.5));
+    String hint = Fonts.fitted(full, Fonts.plain(Fonts.SMALL), width - RULER_ROOM);
+    g.setFont(Fonts.plain(Fonts.SMALL));
     g.setFill(palette.soft());
-    g.fillText(hint, width - Fonts.width(hint, Fonts.plain(11.5)) - 16, height - 16);
+    g.fillText(hint, width - Fonts.width(hint, Fonts.plain(Fonts.SMALL)) - 16, height - 16);
     if (focused) {
       g.setStroke(palette.power());
       g.setLineWidth(2);

@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
@@ -24,6 +23,15 @@ import javafx.scene.text.TextAlignment;
 
 /** Paints one frame of the elevation but for the beads. */
 final class ElevationPainter {
+  /** Ruler and hint stand there. */
+  private static final double FOOT = 38;
+
+  /** Labels stay so far from a sign. */
+  private static final double SIGN = 13;
+
+  /** Labels stay so far from a run's first pixel. */
+  private static final double BEAD = 5;
+
   private final Show show;
   private final Selection selected;
   private final Beads beads;
@@ -31,7 +39,6 @@ final class ElevationPainter {
   private final Palette palette;
   private final Lengths lengths;
   private final Set<String> onPort = new HashSet<>();
-  private final List<Rectangle2D> taken = new ArrayList<>();
 
   /** How far what is dragged is from where it was, metres. */
   record Moving(double dx, double dy) {}
@@ -120,72 +127,57 @@ final class ElevationPainter {
       Lens lens,
       Moving moving) {
     g.clearRect(0, 0, width, height);
-    taken.clear();
-    for (Beads.Strip strip : beads.strips()) {
-      if (picked(strip.run())) {
-        chosen(g, strip, moving);
-      }
-    }
+    ElevationLabels labels = new ElevationLabels(width, height - FOOT, palette);
+    Font bold = Fonts.bold(Fonts.SMALL);
+    Font plain = Fonts.plain(Fonts.SMALL);
+    List<Beads.Strip> chosen = beads.strips().stream().filter(s -> picked(s.run())).toList();
+    chosen.forEach(s -> chosen(g, s, moving, labels));
     SignPainter signs = new SignPainter(g, palette);
-    List<Controller> boxes = beads.boxes();
-    List<PlaceEdits.Place> places = PlaceEdits.of(show);
-    for (Controller c : boxes) {
+    for (Controller c : beads.boxes()) {
       boolean on = selected instanceof Selection.OfBox b && b.controller().equals(c.id());
       double x = view.x(c.x() + (on ? moving.dx() : 0));
       double y = view.y(c.y() + (on ? moving.dy() : 0));
       signs.box(x, y, on);
-      taken.add(new Rectangle2D(x - 9, y - 11, 18, 20));
+      labels.keepFree(x - 9, y - 11, 18, 20);
+      labels.add(c.id(), x, y, SIGN, bold, palette.ink());
     }
-    for (PlaceEdits.Place p : places) {
+    for (PlaceEdits.Place p : PlaceEdits.of(show)) {
       boolean on = new Selection.OfPlace(p.kind(), p.id()).equals(selected);
       double x = view.x(p.at().x() + (on ? moving.dx() : 0));
       double y = view.y(p.at().y() + (on ? moving.dy() : 0));
       signs.place(p.kind(), x, y, on);
-      taken.add(new Rectangle2D(x - 9, y - 9, 18, 18));
+      labels.keepFree(x - 9, y - 9, 18, 18);
+      labels.add(p.text(), x, y, SIGN, plain, palette.ink());
     }
-    beads.strips().stream().filter(s -> picked(s.run())).forEach(s -> feedEnd(g, s, moving));
-    for (Controller box : boxes) {
-      label(
-          g, box.id(), view.x(box.x()) + 13, view.y(box.y()) + 4, Fonts.bold(11.5), palette.ink());
-    }
-    for (PlaceEdits.Place p : places) {
-      label(
-          g,
-          p.text(),
-          view.x(p.at().x()) + 14,
-          view.y(p.at().y()) + 4,
-          Fonts.plain(11.5),
-          palette.ink());
-    }
+    chosen.forEach(s -> feedEnd(g, s, moving));
     for (Beads.Strip strip : beads.strips()) {
-      Font font = picked(strip.run()) ? Fonts.bold(11.5) : Fonts.plain(11);
-      String words = colours.words(strip.run().name());
-      boolean says = lens != Lens.PLAIN && !words.isEmpty();
-      String text = strip.run().name() + (says ? " · " + words : "");
-      double x = view.x(strip.run().start().x());
-      double y = view.y(strip.run().start().y());
-      if (x > -200 && x < width && y > 0 && y < height + 10) {
-        label(g, text, x + 4, y - 9, font, picked(strip.run()) ? palette.ink() : palette.soft());
+      if (!picked(strip.run())) {
+        name(labels, strip, colours, lens, plain, palette.soft(), width, height);
       }
     }
+    labels.paint(g);
     ruler(g, height);
   }
 
-  /** A label where nothing is yet; else none. */
-  private void label(GraphicsContext g, String text, double x, double y, Font font, Color colour) {
-    double w = Fonts.width(text, font);
-    Rectangle2D place = new Rectangle2D(x - 2, y - 11, w + 4, 15);
-    if (taken.stream().anyMatch(t -> t.intersects(place))) {
-      return;
+  private void name(
+      ElevationLabels labels,
+      Beads.Strip strip,
+      LensColours colours,
+      Lens lens,
+      Font font,
+      Color colour,
+      double width,
+      double height) {
+    String words = colours.words(strip.run().name());
+    boolean says = lens != Lens.PLAIN && !words.isEmpty();
+    double x = view.x(strip.run().start().x());
+    double y = view.y(strip.run().start().y());
+    if (x > 0 && x < width && y > 0 && y < height) {
+      labels.add(strip.run().name() + (says ? " · " + words : ""), x, y, BEAD, font, colour);
     }
-    taken.add(place);
-    g.setFill(palette.card().deriveColor(0, 1, 1, 0.82));
-    g.fillRoundRect(x - 2, y - 11, w + 4, 14, 4, 4);
-    text(g, text, x, y, font, colour);
   }
 
-  private static void text(
-      GraphicsContext g, String text, double x, double y, Font font, Color colour) {
+  static void text(GraphicsContext g, String text, double x, double y, Font font, Color colour) {
     g.setFont(font);
     g.setFill(colour);
     g.setTextAlign(TextAlignment.LEFT);
@@ -193,7 +185,15 @@ final class ElevationPainter {
   }
 
   /** The chosen run: its line, feed end, direction, lead, corners and measures. */
-  private void chosen(GraphicsContext g, Beads.Strip strip, Moving moving) {
+  private void chosen(GraphicsContext g, Beads.Strip strip, Moving moving, ElevationLabels labels) {
+    Point start = strip.outlines().getFirst().getFirst();
+    labels.add(
+        strip.run().name(),
+        view.x(start.x() + moving.dx()),
+        view.y(start.y() + moving.dy()),
+        SIGN,
+        Fonts.bold(Fonts.SMALL),
+        palette.ink());
     g.setStroke(palette.ink());
     g.setLineWidth(1);
     g.setLineDashes(4, 3);
@@ -202,9 +202,9 @@ final class ElevationPainter {
     // The strands of a shape are all alike: one measure tells them all. Arcs have no legs.
     List<Point> first = strip.outlines().getFirst();
     if (first.size() <= 12) {
-      legs(g, first);
+      legs(labels, first);
     }
-    lead(g, strip);
+    lead(g, strip, labels);
     Run run = strip.run();
     if (run.hanging().course().isPresent()
         && run.hanging().course().get() instanceof Course.Traced t) {
@@ -224,27 +224,23 @@ final class ElevationPainter {
         g, palette, x, y, Math.atan2(view.y(b.y()) - view.y(a.y()), view.x(b.x()) - view.x(a.x())));
   }
 
-  private void legs(GraphicsContext g, List<Point> line) {
+  private void legs(ElevationLabels labels, List<Point> line) {
     for (int i = 1; i < line.size(); i++) {
       Point a = line.get(i - 1);
       Point b = line.get(i);
-      double px = a.distanceTo(b) * view.pxPerM();
-      if (px > 60) {
-        String text = lengths.text(a.distanceTo(b));
-        double x = (view.x(a.x()) + view.x(b.x())) / 2;
-        double y = (view.y(a.y()) + view.y(b.y())) / 2 + 22;
-        label(
-            g,
-            text,
-            x - Fonts.width(text, Fonts.bold(11.5)) / 2,
-            y,
-            Fonts.bold(11.5),
+      if (a.distanceTo(b) * view.pxPerM() > 60) {
+        labels.add(
+            lengths.text(a.distanceTo(b)),
+            (view.x(a.x()) + view.x(b.x())) / 2,
+            (view.y(a.y()) + view.y(b.y())) / 2,
+            SIGN,
+            Fonts.bold(Fonts.SMALL),
             palette.ink());
       }
     }
   }
 
-  private void lead(GraphicsContext g, Beads.Strip strip) {
+  private void lead(GraphicsContext g, Beads.Strip strip, ElevationLabels labels) {
     List<Point> way = new ArrayList<>();
     beads.reading().stream()
         .flatMap(r -> r.segmentsOf(strip.run().name()).stream())
@@ -275,12 +271,12 @@ final class ElevationPainter {
     if (way.size() > 2) {
       Point mid = way.get(way.size() / 2);
       double metres = Geometry.boxToPixel(way.getFirst(), strip.run(), strip.type(), 1);
-      label(
-          g,
+      labels.add(
           "lead " + lengths.text(metres),
-          view.x(mid.x()) + 6,
-          view.y(mid.y()) - 6,
-          Fonts.plain(11),
+          view.x(mid.x()),
+          view.y(mid.y()),
+          BEAD,
+          Fonts.plain(Fonts.SMALL),
           palette.power());
     }
   }

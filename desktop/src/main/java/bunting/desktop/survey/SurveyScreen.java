@@ -74,7 +74,6 @@ public final class SurveyScreen extends StackedView {
     getStyleClass().add("survey");
     setMinWidth(0);
     legend.setId("legend");
-    legend.setPrefWrapLength(800);
     legend.setMinHeight(Region.USE_PREF_SIZE);
     empty.getStyleClass().add("empty");
     empty.setMouseTransparent(true);
@@ -125,7 +124,7 @@ public final class SurveyScreen extends StackedView {
     tape.focusEntry();
   }
 
-  private HBox lenses() {
+  private FlowPane lenses() {
     ToggleGroup group = new ToggleGroup();
     HBox row = new HBox(4);
     row.setAlignment(Pos.CENTER_LEFT);
@@ -140,8 +139,6 @@ public final class SurveyScreen extends StackedView {
       button.setSelected(lens == Lens.PLAIN);
       row.getChildren().add(button);
     }
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
     Label of = new Label("New runs are of");
     of.getStyleClass().add("soft");
     of.setMinWidth(Region.USE_PREF_SIZE);
@@ -158,14 +155,16 @@ public final class SurveyScreen extends StackedView {
                 elevation.drafting().setNewType(now.id());
               }
             });
-    row.getChildren().addAll(gap, of, newType);
-    return row;
+    HBox types = new HBox(6, of, newType);
+    types.setAlignment(Pos.CENTER_LEFT);
+    FlowPane both = new FlowPane(24, 4, row, types);
+    both.setMinHeight(Region.USE_PREF_SIZE);
+    return both;
   }
 
   private FlowPane tools() {
     ToggleGroup group = new ToggleGroup();
     FlowPane row = new FlowPane(2, 3);
-    row.setPrefWrapLength(816);
     row.setMinHeight(Region.USE_PREF_SIZE);
     for (Tool tool : Tool.values()) {
       ToggleButton button = new ToggleButton(tool.text() + " " + tool.key().getName());

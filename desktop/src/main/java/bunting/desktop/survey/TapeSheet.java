@@ -25,7 +25,7 @@ import javafx.scene.layout.VBox;
 
 /** All runs with what was measured, planned and built; built counts go in one after the other. */
 public final class TapeSheet extends VBox {
-  private static final double[] FIGURES = {56, 50, 44};
+  private static final double[] FIGURES = {62, 54, 40};
 
   private final Session session;
   private final Supplier<PixelType> newType;
@@ -117,7 +117,10 @@ public final class TapeSheet extends VBox {
     }
     typed.clear();
     session.edit(
-        run.get().name() + " has " + run.get().pixels() + " pixels; drag it to its place.",
+        run.get().name()
+            + " has "
+            + Texts.count(run.get().pixels(), "pixel", "pixels")
+            + "; drag it to its place.",
         s -> RunEdits.added(s, run.get()));
     session.selection().set(new Selection.OfRun(run.get().name()));
     typed.requestFocus();

@@ -5,6 +5,7 @@ import bunting.core.plan.VoltageOption;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
+import bunting.core.units.Lengths;
 import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Choices;
 import bunting.desktop.kit.Newest;
@@ -80,7 +81,9 @@ public final class VoltsView extends StackedView {
               o -> Integer.toString(o.plan().reading().totals().feeds()),
               o -> (double) o.plan().reading().totals().feeds()),
           new Figure(
-              "Cable", o -> Texts.fixed(o.copper().cableM(), 0) + " m", o -> o.copper().cableM()),
+              "Cable",
+              o -> Lengths.of(o.plan().reading().show()).cable(o.copper().cableM()),
+              o -> o.copper().cableM()),
           new Figure(
               "Copper",
               o -> Texts.fixed(o.copper().kilograms(), 1) + " kg",
@@ -212,7 +215,7 @@ public final class VoltsView extends StackedView {
     ColumnConstraints names = new ColumnConstraints(104);
     grid.getColumnConstraints().add(names);
     for (int i = 0; i < options.size(); i++) {
-      ColumnConstraints c = new ColumnConstraints(150, 180, 260);
+      ColumnConstraints c = new ColumnConstraints(126, 180, 260);
       c.setHgrow(Priority.ALWAYS);
       grid.getColumnConstraints().add(c);
     }

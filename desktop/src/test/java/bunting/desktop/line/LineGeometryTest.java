@@ -59,12 +59,12 @@ class LineGeometryTest {
     double lowest = starved.segments().getFirst().volts().lowest();
     assertThat(lowest).isLessThan(4.0);
     double end = LineGeometry.CORD_TOP + (5 - lowest) / 0.5 * LineGeometry.SAG_TO_LEAST;
-    double[] cord = shape.cords().getLast();
+    double[] cord = shape.line().cords().getLast();
     assertThat(cord[cord.length - 1]).isCloseTo(end, within(1e-9));
     assertThat(shape.footY()).isGreaterThan(end);
     assertThat(shape.height()).isGreaterThan(shape(sound).height());
     // Orange before the end: red stays, blue is gone.
-    int last = shape.pennants().getLast().rgb();
+    int last = shape.line().pennants().getLast().rgb();
     assertThat((last >> 16) & 0xFF).isGreaterThan((last & 0xFF) + 60);
   }
 
@@ -96,11 +96,11 @@ class LineGeometryTest {
   @Test
   void pennantsCoverTheRunWithoutGapAndNothingPassesTheFlag() {
     LineShape shape = shape(read(run("a", 300), run("b", 45), run("c", 1)));
-    for (int i = 1; i < shape.pennants().size(); i++) {
-      assertThat(shape.pennants().get(i).x1())
-          .isGreaterThanOrEqualTo(shape.pennants().get(i - 1).x2() - 1e-9);
+    for (int i = 1; i < shape.line().pennants().size(); i++) {
+      assertThat(shape.line().pennants().get(i).x1())
+          .isGreaterThanOrEqualTo(shape.line().pennants().get(i - 1).x2() - 1e-9);
     }
-    assertThat(shape.pennants().getLast().x2()).isLessThanOrEqualTo(shape.flagX() + 1e-6);
+    assertThat(shape.line().pennants().getLast().x2()).isLessThanOrEqualTo(shape.flagX() + 1e-6);
     assertThat(shape.runs()).hasSize(3);
   }
 

@@ -11,6 +11,7 @@ import bunting.core.plan.Posts;
 import bunting.core.show.Circuit;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.desktop.picture.BuntingLine;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -94,9 +95,9 @@ class PowerLayoutTest {
     Reading reading = mill();
     PortReading port = port(reading);
     CordLayout cord = new CordLayout(reading, port, 800, 260);
-    assertThat(cord.posts()).isNotEmpty();
+    assertThat(cord.line().posts()).isNotEmpty();
     assertThat(cord.y(4.5)).isGreaterThan(cord.y(4.8));
-    for (CordLayout.Span span : cord.spans()) {
+    for (BuntingLine.Span span : cord.line().spans()) {
       SegmentReading s = span.segment();
       for (int p = s.segment().firstPixel(); p <= s.segment().lastPixel(); p += 7) {
         assertThat(span.pixelAt(span.xOf(p))).isEqualTo(p);
@@ -123,7 +124,7 @@ class PowerLayoutTest {
     Reading sagging =
         Reading.of(reading.show(), Posts.pulled(reading.decisions(), feeds.getLast()), reading);
     CordLayout cord = new CordLayout(sagging, port(sagging), 800, 260);
-    for (double[] line : cord.cords()) {
+    for (double[] line : cord.line().cords()) {
       for (int i = 1; i < line.length; i += 2) {
         assertThat(line[i]).isBetween(CordLayout.TOP - 1, cord.floor() + 1);
       }

@@ -71,7 +71,7 @@ class PowerWindowTest extends WindowDriver {
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(posts()).hasSameSizeAs(before);
     assertThat(posts().getLast()).isBetween(last - 32, last - 28);
-    assertThat(message()).contains("A post of Weir stands at");
+    assertThat(message()).contains("A feed of Weir stands at");
     focus(robot, "#cord");
     robot.push(KeyCode.INSERT);
     WaitForAsyncUtils.waitForFxEvents();
