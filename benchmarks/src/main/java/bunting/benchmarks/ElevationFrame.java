@@ -1,9 +1,11 @@
 package bunting.benchmarks;
 
+import bunting.desktop.Screens;
+import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.MainWindow;
-import bunting.desktop.shell.Screen;
 import bunting.desktop.survey.Lens;
+import bunting.desktop.survey.SurveyScreen;
 import bunting.desktop.survey.Viewport;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -28,12 +30,13 @@ public final class ElevationFrame {
         () -> {
           Stage stage = new Stage();
           Session session = new Session();
-          MainWindow window = new MainWindow(stage, session, () -> {});
+          MainWindow window =
+              new MainWindow(stage, session, Preferences.unkept(), Screens.plan(session));
           stage.setWidth(1280);
           stage.setHeight(800);
           stage.show();
           session.start(Shows.of(PIXELS));
-          window.go(Screen.ELEVATION);
+          window.go(SurveyScreen.SCREEN);
           new Watch(session, window).start();
         });
   }
@@ -58,7 +61,7 @@ public final class ElevationFrame {
         return;
       }
       if (frame == 1) {
-        window.elevation().lens().set(Lens.WHITE);
+        window.view(SurveyScreen.SCREEN).elevation().lens().set(Lens.WHITE);
       }
       if (frame > 20) {
         between.add((now - last) / 1e6);
@@ -67,7 +70,10 @@ public final class ElevationFrame {
       double wide = frame < FRAMES / 2 ? 240 : 60 - frame * 0.2;
       double left = frame * 0.2;
       long begun = System.nanoTime();
-      window.elevation().show(new Viewport.Box(left, -2, left + wide, 10));
+      window
+          .view(SurveyScreen.SCREEN)
+          .elevation()
+          .show(new Viewport.Box(left, -2, left + wide, 10));
       if (frame > 20) {
         painting.add((System.nanoTime() - begun) / 1e6);
       }

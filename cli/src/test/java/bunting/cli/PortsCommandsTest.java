@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Ports and addresses on the command line. */
+@Tag("slow")
 class PortsCommandsTest extends CommandDriver {
   private String list() throws Exception {
     StringBuilder text = new StringBuilder("name,type,pixels,x_m,split,group\n");

@@ -10,11 +10,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.Locale;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Power on the command line. */
+@Tag("slow")
 class PowerCommandsTest extends CommandDriver {
   private static final String STRIP =
       "drop --volts 5 --pixels 300 --pitch 60 --ma 50 --rail-ohms-per-m 0.06 --json ";

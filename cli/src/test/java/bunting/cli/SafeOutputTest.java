@@ -11,9 +11,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** No command writes over what it reads, and no number makes one answer with a stack trace. */
+@Tag("slow")
 class SafeOutputTest extends CommandDriver {
   private static final ObjectMapper MAPPER = new ObjectMapper();
   private static final String RUNS =

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From somebody's spreadsheet to pieces and voltages, on the command line. */
+@Tag("slow")
 class SurveyCommandsTest extends CommandDriver {
   @Test
   void aSpreadsheetBecomesAListThatCanBePlanned() throws Exception {

@@ -6,9 +6,11 @@ import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Imports run one way. */
+@Tag("slow")
 class ArchitectureTest {
   private static final JavaClasses CORE =
       new ClassFileImporter()

@@ -18,6 +18,7 @@ import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
@@ -27,6 +28,7 @@ import org.testfx.framework.junit5.Start;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** What a crash left is offered in the window, and a fault on its own thread is told there. */
+@Tag("window")
 @ExtendWith(ApplicationExtension.class)
 class CrashWindowTest {
   private static final Show LOST = Show.of(List.of(Run.of("Weir", "5v-strip-60", 77)));

@@ -5,9 +5,11 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Modules import one way: desktop, cli to files to core. */
+@Tag("slow")
 class LayersTest {
   private static final JavaClasses ALL =
       new ClassFileImporter()

@@ -22,12 +22,14 @@ import java.util.zip.DeflaterOutputStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files that ask for more than any machine has, or that are cut off: a sentence, and soon. */
+@Tag("slow")
 class HostileFilesTest {
   private static final Show EMPTY = Show.of(List.of());
 

@@ -19,10 +19,12 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What is written is read again, for random runs; and random bytes are refused in a sentence. */
+@Tag("slow")
 class RoundTripTest {
   @TempDir private Path folder = Path.of("");
 

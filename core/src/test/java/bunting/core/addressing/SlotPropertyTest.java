@@ -14,8 +14,10 @@ import java.util.Random;
 import java.util.TreeMap;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 
 /** The cursor's closed form against giving out slots one pixel and one slot at a time. */
+@Tag("property")
 class SlotPropertyTest {
   /** Slot by slot, as one would do it on squared paper. */
   private static final class Paper {

@@ -12,9 +12,11 @@ import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Long lines: near the optimum, and what is said to hold holds. */
+@Tag("property")
 class LongLineTest {
   private static Sites sites(Random random, int n, LoadKind kind) {
     Line line =

@@ -23,9 +23,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
+import net.jqwik.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Random sets and strings, each rule checked from outside on what was planned. */
+@Tag("property")
 class OtherLoadsPropertyTest {
   private static final int SHOWS = 200;
 

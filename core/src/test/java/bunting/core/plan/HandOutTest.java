@@ -26,9 +26,11 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What has been handed out does not move, whatever is added. */
+@Tag("slow")
 class HandOutTest {
   private static final List<String> TYPES =
       List.of("5v-strip-60", "12v-string-10", "12v-strip-60-rgbw", "24v-strip-60-rgbw");

@@ -17,8 +17,10 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("slow")
 class PlannerTest {
   private static Run run(String name, String type, int pixels, String group) {
     Run r = Run.of(name, type, pixels);

@@ -26,8 +26,10 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("slow")
 class PortSearchTest {
   private static ControllerType kind(String id, int ports, int pixels, int universes, double cost) {
     return new ControllerType(

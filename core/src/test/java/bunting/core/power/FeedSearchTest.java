@@ -16,8 +16,10 @@ import java.util.OptionalDouble;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("property")
 class FeedSearchTest {
   private static PixelType type(double volts, double milliamps, LoadKind kind, double rail) {
     return new PixelType(

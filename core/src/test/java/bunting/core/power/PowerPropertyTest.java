@@ -24,8 +24,10 @@ import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 
 /** Random shows with random copper, joints, trims, brightness and schools keep the rules. */
+@Tag("property")
 class PowerPropertyTest {
   private static final List<String> TYPES =
       List.of("5v-strip-60", "5v-strip-30", "12v-strip-60", "24v-strip-60-rgbw", "5v-string-10");

@@ -22,12 +22,14 @@ import java.util.Optional;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** Schools, conductors, posts by hand and trims, planned and read. */
+@Tag("property")
 class WiringPlanTest {
   private static final PowerWays WAYS = PowerWays.DEFAULT;
 

@@ -13,7 +13,7 @@ public final class LensPalette {
 
   /** The same for the dark. */
   public static final List<Integer> NIGHT =
-      List.of(0x3D8BD6, 0xF2A93B, 0xF4EFE2, 0x3FB8A0, 0xD9663D, 0xA9CDF0, 0x9C7096);
+      List.of(0x3D8BD6, 0xF2A93B, 0xF4EFE2, 0x3FB8A0, 0xD9663D, 0xA9CDF0, 0xA87CA3);
 
   /** From the least volts allowed to the nominal: dark to light, one direction for every eye. */
   private static final List<Integer> RAMP =

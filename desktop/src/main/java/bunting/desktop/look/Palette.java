@@ -32,7 +32,7 @@ public record Palette(
           Color.web("#1f6f78"),
           Color.web("#ffffff"),
           Color.web("#b3261e"),
-          Color.web("#9a6200"),
+          Color.web("#8f5a00"),
           Color.web("#2f6b3c"),
           Color.web("#efe0bd"),
           Color.web("#20303c"));

@@ -10,8 +10,10 @@ import bunting.core.show.Show;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("slow")
 class BoardLayoutTest {
   private static BoardLayout layout(int runs) {
     List<Run> list =

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
  * Random edits of all parts of a show, in random order, at random moments of planning: the show is
  * what the same edits make one by one, and what is written is read back and equal.
  */
+@Tag("slow")
 class EditsAnyTimeTest {
   private static final int SHOWS = 16;
   private static final int EDITS = 50;

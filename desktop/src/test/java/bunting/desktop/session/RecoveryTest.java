@@ -15,10 +15,12 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What is kept while it is not saved, and what a crash leaves. */
+@Tag("slow")
 class RecoveryTest {
   /** 200 take two and a half minutes; {@code -Dbunting.kills=200} does them. */
   private static final int KILLS = Integer.getInteger("bunting.kills", 40);

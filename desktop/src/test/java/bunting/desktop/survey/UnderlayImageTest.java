@@ -14,12 +14,14 @@ import java.util.concurrent.CountDownLatch;
 import javafx.scene.image.Image;
 import javafx.stage.Stage;
 import javafx.util.Duration;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.testfx.framework.junit5.Start;
 
 /** Drawings are drawn beside the window, whatever they ask for, and can be given up. */
+@Tag("slow")
 class UnderlayImageTest extends WindowDriver {
   private final List<String> said = Collections.synchronizedList(new ArrayList<>());
 
