@@ -29,9 +29,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.shape.Rectangle;
 
 /** The network sheet: addresses and links of the boxes, commissioning, and the DMX lines. */
 public final class NetworkScreen extends StackedView {
@@ -98,7 +96,7 @@ public final class NetworkScreen extends StackedView {
     return box;
   }
 
-  private static Label cell(String text, double width, String... styles) {
+  static Label cell(String text, double width, String... styles) {
     Label label = new Label(text);
     label.setMinWidth(width);
     label.setMaxWidth(width);
@@ -146,7 +144,7 @@ public final class NetworkScreen extends StackedView {
       none.setWrapText(true);
       lines.getChildren().add(none);
     }
-    dmx.forEach(l -> lines.getChildren().add(line(l, Lengths.of(reading.show()))));
+    dmx.forEach(l -> lines.getChildren().add(DmxLineRows.of(l, Lengths.of(reading.show()))));
   }
 
   private void sending(Reading reading, Network n, Protocol protocol) {
@@ -179,60 +177,6 @@ public final class NetworkScreen extends StackedView {
     Label group = new Label(n.multicast() && !first.isEmpty() ? "from " + first : "");
     group.getStyleClass().add("soft");
     sending.getChildren().setAll(sender, groups, group, verdict);
-  }
-
-  /** A line of boards, each with its start address as a number and as switches. */
-  private static Node line(DmxLine line, Lengths lengths) {
-    Label head =
-        new Label(
-            "Universe "
-                + line.universe()
-                + (line.segment() > 1 ? ", behind splitter " + line.segment() : "")
-                + ": "
-                + line.boards().size()
-                + " of "
-                + DmxLine.UNIT_LOADS
-                + " unit loads, "
-                + lengths.rough(line.cableM())
-                + " from board to board, "
-                + DmxLine.TERMINATION_OHMS
-                + " Ω at "
-                + line.boards().getLast().dimmer());
-    head.setWrapText(true);
-    head.setMinHeight(USE_PREF_SIZE);
-    VBox box = new VBox(5, head);
-    for (DmxLine.Board board : line.boards()) {
-      Label name = cell(board.dimmer(), 46, "heading-small");
-      Label start = cell("start " + board.start(), 74);
-      Label slots = new Label(board.slots() + " slots");
-      slots.getStyleClass().add("soft");
-      HBox row = new HBox(8, name, start, switches(board.start()), slots);
-      row.setAlignment(Pos.CENTER_LEFT);
-      box.getChildren().add(row);
-    }
-    return box;
-  }
-
-  /** Small switches, on at the top; below each what it is worth. */
-  private static Node switches(int address) {
-    HBox row = new HBox(3);
-    row.setAccessibleText("Switches " + DmxLine.switchText(address));
-    List<Boolean> on = DmxLine.switches(address);
-    for (int i = 0; i < on.size(); i++) {
-      Rectangle slot = new Rectangle(13, 20);
-      slot.getStyleClass().add("dip-slot");
-      Rectangle knob = new Rectangle(9, 8);
-      knob.getStyleClass().add(on.get(i) ? "dip-on" : "dip-off");
-      StackPane one = new StackPane(slot, knob);
-      StackPane.setAlignment(knob, on.get(i) ? Pos.TOP_CENTER : Pos.BOTTOM_CENTER);
-      StackPane.setMargin(knob, new Insets(2, 0, 2, 0));
-      Label worth = new Label(Integer.toString(1 << i));
-      worth.getStyleClass().add("dip-worth");
-      VBox column = new VBox(1, one, worth);
-      column.setAlignment(Pos.CENTER);
-      row.getChildren().add(column);
-    }
-    return row;
   }
 
   /** A box and its link. */

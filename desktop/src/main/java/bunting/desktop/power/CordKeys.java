@@ -27,8 +27,8 @@ final class CordKeys {
         .on(KeyCode.N, () -> step(1))
         .on(KeyCode.P, () -> step(-1))
         .on(KeyCode.INSERT, this::plantInWidestGap)
-        .on(KeyCode.DELETE, model::pull)
-        .on(KeyCode.BACK_SPACE, model::pull)
+        .on(KeyCode.DELETE, model.byHand()::pull)
+        .on(KeyCode.BACK_SPACE, model.byHand()::pull)
         .on(
             KeyCode.ESCAPE,
             () -> {

@@ -115,7 +115,7 @@ final class CordView extends Region {
   void plantAt(double x) {
     BuntingLine.Span span = layout.orElseThrow().spanAt(x);
     SegmentReading s = span.segment();
-    model.plant(s.segment().id(), s.run().name(), span.pixelAt(x));
+    model.byHand().plant(s.segment().id(), s.run().name(), span.pixelAt(x));
   }
 
   /** Carries the post in hand to a place across; the cord follows. */
@@ -187,11 +187,13 @@ final class CordView extends Region {
         .segmentOf(feed)
         .ifPresent(
             s ->
-                model.keep(
-                    "A feed of " + s.run().name() + " stands at " + pixel + ".",
-                    s.segment().id(),
-                    pixel,
-                    Optional.empty()));
+                model
+                    .byHand()
+                    .keep(
+                        "A feed of " + s.run().name() + " stands at " + pixel + ".",
+                        s.segment().id(),
+                        pixel,
+                        Optional.empty()));
     rechoose(segment, pixel);
   }
 

@@ -1,17 +1,14 @@
 package bunting.desktop.power;
 
 import bunting.core.assess.FeedReading;
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
-import bunting.core.plan.Posts;
 import bunting.core.show.Decisions;
 import bunting.core.show.Show;
 import bunting.core.whatif.Loss;
 import bunting.core.whatif.Outcome;
 import bunting.core.whatif.WhatIf;
-import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.List;
@@ -40,9 +37,11 @@ final class PowerModel {
   private UnaryOperator<Decisions> hand = d -> d;
   private boolean inHand;
   private Optional<Reading> planned = Optional.empty();
+  private final FeedHand feeds;
 
   PowerModel(Session session) {
     this.session = session;
+    this.feeds = new FeedHand(session, this);
     session.assessment().addListener(o -> plan());
     session.selection().addListener(o -> reread());
     plan();
@@ -65,7 +64,8 @@ final class PowerModel {
     }
   }
 
-  private void forget() {
+  /** Nothing is tried any more. */
+  void forget() {
     loss = Optional.empty();
     brightness = OptionalDouble.empty();
     trim = OptionalDouble.empty();
@@ -111,41 +111,14 @@ final class PowerModel {
       return;
     }
     Reading plan = base.get();
-    Show show = tried(plan.show(), brightness, trim, port().map(p -> p.box().volts()));
+    Show show = Trials.tried(plan.show(), brightness, trim, port().map(p -> p.box().volts()));
     Reading trial = Reading.of(show, hand.apply(plan.decisions()), plan);
     if (loss.isPresent()) {
       outcome = Optional.of(new WhatIf(trial).lose(loss.get()));
-      Decisions without = without(trial, loss.get());
+      Decisions without = Trials.without(trial, loss.get());
       trial = Reading.of(show, without, trial);
     }
     shown.set(Optional.of(trial));
-  }
-
-  /** A show at another brightness, with the supplies of some volts trimmed. */
-  private static Show tried(
-      Show show, OptionalDouble percent, OptionalDouble volts, Optional<Double> nominal) {
-    Show next = show;
-    if (percent.isPresent()) {
-      next = next.withSettings(next.settings().withBrightness(percent.getAsDouble()));
-    }
-    if (volts.isPresent() && nominal.isPresent()) {
-      next =
-          next.withWiring(
-              next.wiring()
-                  .with(next.wiring().conductors().withTrim(nominal.get(), volts.getAsDouble())));
-    }
-    return next;
-  }
-
-  private static Decisions without(Reading reading, Loss loss) {
-    Decisions d = reading.decisions();
-    return switch (loss.kind()) {
-      case FUSE ->
-          d.withFeeds(d.feeds().stream().filter(f -> !f.fuse().equals(loss.id())).toList());
-      case SUPPLY ->
-          d.withFeeds(d.feeds().stream().filter(f -> !f.supply().equals(loss.id())).toList());
-      case LEAD, INPUT -> d;
-    };
   }
 
   /** The port at hand: the selected one, or that of what is selected, or the first in use. */
@@ -197,22 +170,6 @@ final class PowerModel {
                                 .findFirst()));
   }
 
-  private Optional<IslandReading> islandOf(String segment, int pixel) {
-    return base()
-        .flatMap(
-            r ->
-                r.islands().stream()
-                    .filter(
-                        i ->
-                            i.parts().stream()
-                                .anyMatch(
-                                    p ->
-                                        p.segment().equals(segment)
-                                            && pixel >= p.firstPixel()
-                                            && pixel < p.firstPixel() + p.count()))
-                    .findFirst());
-  }
-
   /** Shows the line at another brightness; the show stays as it is. */
   void tryBrightness(double percent) {
     boolean same =
@@ -249,6 +206,22 @@ final class PowerModel {
     return loss;
   }
 
+  /** Feeds by hand. */
+  FeedHand byHand() {
+    return feeds;
+  }
+
+  /** The plan with what is in the hand. */
+  Reading trial() {
+    Reading plan = base().orElseThrow();
+    return Reading.of(plan.show(), hand.apply(plan.decisions()), plan);
+  }
+
+  /** Nothing is lost any more, without a word. */
+  void forgetLoss() {
+    loss = Optional.empty();
+  }
+
   /** Takes a change of the feeds into the hand: shown, not decided. */
   void carry(UnaryOperator<Decisions> change) {
     hand = change;
@@ -265,99 +238,6 @@ final class PowerModel {
     }
   }
 
-  /** Decides what is in the hand, on the island of a pixel. */
-  void keep(String what, String segment, int pixel, Optional<String> touched) {
-    Optional<IslandReading> island = islandOf(segment, pixel);
-    if (island.isEmpty()) {
-      reset();
-      return;
-    }
-    Optional<String> no = Posts.hindrance(base().orElseThrow(), island.get());
-    if (no.isPresent()) {
-      reset();
-      session.say(no.get());
-      return;
-    }
-    Reading plan = base().orElseThrow();
-    Reading trial = Reading.of(plan.show(), hand.apply(plan.decisions()), plan);
-    loss = Optional.empty();
-    Document.Outcome outcome = session.edit(what, s -> Posts.keep(s, trial, island.get(), touched));
-    if (!(outcome instanceof Document.Outcome.Done)) {
-      forget();
-    }
-  }
-
-  /** Plants a post on a pixel of a segment. */
-  void plant(String segment, String run, int pixel) {
-    Optional<IslandReading> island = islandOf(segment, pixel);
-    boolean taken =
-        base()
-            .filter(r -> r.feedsOf(segment).stream().anyMatch(f -> f.feed().atPixel() == pixel))
-            .isPresent();
-    if (island.isEmpty() || taken) {
-      return;
-    }
-    carry(d -> Posts.planted(d, island.get(), segment, pixel));
-    keep("A feed at " + pixel + " of " + run + ".", segment, pixel, Optional.empty());
-  }
-
-  /** Pulls the chosen post out. */
-  void pull() {
-    feedReading()
-        .ifPresent(
-            f -> {
-              String segment = f.feed().segment();
-              int pixel = f.feed().atPixel();
-              carry(d -> Posts.pulled(d, f.feed().id()));
-              keep("The feed at " + pixel + " is taken out.", segment, pixel, Optional.empty());
-            });
-  }
-
-  /** Leaves the posts of the chosen feed's island, or of the whole line, to the planner again. */
-  void release() {
-    base()
-        .ifPresent(
-            r -> {
-              List<IslandReading> here =
-                  r.islands().stream()
-                      .filter(
-                          i ->
-                              port()
-                                  .filter(
-                                      p ->
-                                          p.controller().equals(i.controller())
-                                              && p.port() == i.port())
-                                  .isPresent())
-                      .toList();
-              session.edit(
-                  "The planner sets the feeds of this line again.",
-                  s -> {
-                    Show next = s;
-                    for (IslandReading island : here) {
-                      next = Posts.release(next, island);
-                    }
-                    return next;
-                  });
-            });
-  }
-
-  /** Whether posts of this line are held by hand. */
-  boolean held() {
-    return port()
-        .filter(
-            p ->
-                p.segments().stream()
-                    .anyMatch(
-                        s ->
-                            !session
-                                .show()
-                                .orElseThrow()
-                                .wiring()
-                                .postsOf(s.run().name())
-                                .isEmpty()))
-        .isPresent();
-  }
-
   /** Plans the show for what the sliders try. */
   void decideTrial() {
     OptionalDouble percent = brightness;
@@ -365,6 +245,6 @@ final class PowerModel {
     Optional<Double> nominal = port().map(p -> p.box().volts());
     session.edit(
         percent.isPresent() ? "Designed for another brightness." : "Supplies are trimmed.",
-        s -> tried(s, percent, volts, nominal));
+        s -> Trials.tried(s, percent, volts, nominal));
   }
 }

@@ -137,7 +137,7 @@ public final class PowerScreen extends StackedView {
         + " · "
         + Texts.number(p.box().volts())
         + " V · "
-        + (model.held() ? "feeds by hand" : "feeds: the planner's")
+        + (model.byHand().held() ? "feeds by hand" : "feeds: the planner's")
         + " · drag a feed, double-click adds, Delete removes";
   }
 

@@ -80,9 +80,10 @@ final class PowerSide extends SidePanel {
                 why.supply(id).forEach(l -> rows.add(Figures.row(l)));
               });
     }
-    if (model.held()) {
+    if (model.byHand().held()) {
       rows.add(
-          Buttons.small("power-release", "Let the planner set this line's feeds", model::release));
+          Buttons.small(
+              "power-release", "Let the planner set this line's feeds", model.byHand()::release));
     }
   }
 

@@ -139,7 +139,7 @@ final class TrialBar extends FlowPane {
   }
 
   private void keep(FeedReading f, String what) {
-    model.keep(what, f.feed().segment(), f.feed().atPixel(), Optional.of(f.feed().id()));
+    model.byHand().keep(what, f.feed().segment(), f.feed().atPixel(), Optional.of(f.feed().id()));
   }
 
   private void refresh() {

@@ -25,8 +25,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TableCell;
 import javafx.scene.control.TableColumn;
 import javafx.scene.control.TableView;
-import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -176,7 +174,7 @@ public final class ImportView extends StackedView {
     column.setSortable(false);
     column.setCellValueFactory(
         r -> new SimpleStringProperty(sheet.orElseThrow().cell(r.getValue(), c)));
-    column.setCellFactory(v -> new TextCell(c));
+    column.setCellFactory(v -> new SheetCell(row -> problem(row, c)));
     column.setOnEditCommit(
         e -> change(sheet.orElseThrow().withCell(e.getRowValue(), c, e.getNewValue())));
     return column;
@@ -217,6 +215,16 @@ public final class ImportView extends StackedView {
     replace.setDefaultButton(wrong == 0);
   }
 
+  /** What is wrong with a cell. */
+  private Optional<String> problem(int row, int column) {
+    return row >= preview.size()
+        ? Optional.empty()
+        : preview.get(row).errors().stream()
+            .filter(e -> e.column() == column)
+            .findFirst()
+            .map(e -> e.what());
+  }
+
   private void take(boolean whole) {
     SheetImport read = sheet.orElseThrow();
     long count = preview.stream().filter(SheetImport.Row::sound).count();
@@ -242,75 +250,6 @@ public final class ImportView extends StackedView {
         getStyleClass().add("is-wrong-text");
         setTooltip(new javafx.scene.control.Tooltip(text));
       }
-    }
-  }
-
-  /** A cell that is edited in place and marked where it is wrong. */
-  private final class TextCell extends TableCell<Integer, String> {
-    private final int column;
-    private final TextField field = new TextField();
-
-    TextCell(int column) {
-      this.column = column;
-      field.setOnAction(e -> commitEdit(field.getText()));
-      field.setOnKeyPressed(
-          e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-              cancelEdit();
-              e.consume();
-            }
-          });
-      field
-          .focusedProperty()
-          .addListener(
-              (o, was, now) -> {
-                if (!now && isEditing()) {
-                  commitEdit(field.getText());
-                }
-              });
-    }
-
-    @Override
-    public void startEdit() {
-      super.startEdit();
-      field.setText(getItem());
-      setText("");
-      setGraphic(field);
-      field.requestFocus();
-      field.selectAll();
-    }
-
-    @Override
-    public void cancelEdit() {
-      super.cancelEdit();
-      show(getItem());
-    }
-
-    @Override
-    protected void updateItem(String text, boolean empty) {
-      super.updateItem(text, empty);
-      getStyleClass().remove("is-wrong");
-      if (empty) {
-        show("");
-        return;
-      }
-      show(text);
-      Integer row = getTableRow() == null ? null : getTableRow().getItem();
-      if (row != null && row < preview.size()) {
-        preview.get(row).errors().stream()
-            .filter(e -> e.column() == column)
-            .findFirst()
-            .ifPresent(
-                e -> {
-                  getStyleClass().add("is-wrong");
-                  setTooltip(new javafx.scene.control.Tooltip(e.what()));
-                });
-      }
-    }
-
-    private void show(String text) {
-      setGraphic(null);
-      setText(text);
     }
   }
 
