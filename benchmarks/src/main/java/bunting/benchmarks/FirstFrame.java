@@ -4,14 +4,17 @@ import bunting.desktop.DesktopApplication;
 import java.lang.management.ManagementFactory;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 
 /**
  * Time from the start of the virtual machine to the frame after the first painted one. Arguments as
- * for the desktop.
+ * for the desktop; {@code empty} shows a window of the toolkit's with nothing in it.
  */
 public final class FirstFrame {
   private static final int FRAMES = 2;
@@ -29,7 +32,12 @@ public final class FirstFrame {
 
     @Override
     public void start(Stage stage) {
-      application.open(stage, getParameters().getUnnamed());
+      if (getParameters().getUnnamed().equals(List.of("empty"))) {
+        stage.setScene(new Scene(new StackPane(), 1280, 800));
+        stage.show();
+      } else {
+        application.open(stage, getParameters().getUnnamed());
+      }
       new AnimationTimer() {
         private int frames;
 

@@ -40,7 +40,7 @@ public final class DesktopApplication extends Application {
     Session session = new Session();
     heedFaults(session);
     Path state = UserFolders.here().state();
-    Preferences preferences = Preferences.in(state.resolve("window.json"));
+    Preferences preferences = Preferences.in(state.resolve("window.properties"));
     MainWindow window = new MainWindow(stage, session, preferences, Screens.plan(session));
     Recovery recovery =
         new Recovery(state.resolve("recovery"), session.document(), session.background());

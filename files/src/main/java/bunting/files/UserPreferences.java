@@ -1,10 +1,9 @@
 package bunting.files;
 
 import bunting.core.limits.Range;
-import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.json.JsonMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.io.IOException;
+import java.io.Reader;
+import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
@@ -12,9 +11,12 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Properties;
+import java.util.stream.Collectors;
 
 /**
- * What the window remembers of its user from one start to the next. None of it belongs to a show.
+ * What the window remembers of its user from one start to the next. None of it belongs to a show. A
+ * file of keys and values, which is read in no time when the window is launched.
  *
  * @param recent files that were open, the last one first, at most {@link #RECENT_MAX}
  * @param place where the window stood; empty: it was never moved
@@ -37,7 +39,7 @@ public record UserPreferences(
   public static final UserPreferences NONE =
       new UserPreferences(List.of(), Optional.empty(), false, false, "", Optional.empty());
 
-  private static final JsonMapper MAPPER = JsonMapper.builder().build();
+  private static final int PLACE_PARTS = 5;
   private static final Range ON_SCREENS = Range.between(-100_000, 100_000);
 
   /** A window's place, pixels of the screen, and whether it filled it. */
@@ -95,75 +97,87 @@ public record UserPreferences(
 
   /** Reads them; what cannot be read, wholly or in part, is as if it had never been said. */
   public static UserPreferences read(Path file) {
-    try {
-      JsonNode root = MAPPER.readTree(Files.readString(file, StandardCharsets.UTF_8));
-      UserPreferences found = NONE;
-      List<JsonNode> files = new ArrayList<>();
-      root.path("recent").forEach(files::addFirst);
-      for (JsonNode f : files) {
-        found = with(found, f, found::withRecent);
-      }
-      found = with(found, root.path("folder"), found::withFolder);
-      Optional<Place> at = place(root.path("window"));
-      found = at.map(found::withPlace).orElse(found);
-      String money = root.path("currency").asText("");
-      return found
-          .withNight(root.path("night").asBoolean())
-          .withFeet(root.path("feet").asBoolean())
-          .withCurrency(money.length() <= Range.CURRENCY_MAX ? money : "");
-    } catch (IOException e) {
+    Properties said = new Properties();
+    try (Reader in = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
+      said.load(in);
+    } catch (IOException | IllegalArgumentException e) {
       return NONE;
     }
+    UserPreferences found = NONE;
+    for (int i = RECENT_MAX; i >= 1; i--) {
+      found = path(said, "recent." + i).map(found::withRecent).orElse(found);
+    }
+    found = path(said, "folder").map(found::withFolder).orElse(found);
+    found = place(said).map(found::withPlace).orElse(found);
+    String money = said.getProperty("currency", "");
+    return found
+        .withNight(Boolean.parseBoolean(said.getProperty("night")))
+        .withFeet(Boolean.parseBoolean(said.getProperty("feet")))
+        .withCurrency(money.length() <= Range.CURRENCY_MAX ? money : "");
   }
 
-  private interface ByPath {
-    UserPreferences apply(Path path);
-  }
-
-  private static UserPreferences with(UserPreferences before, JsonNode text, ByPath change) {
+  private static Optional<Path> path(Properties said, String key) {
     try {
-      return text.isTextual() ? change.apply(Path.of(text.asText())) : before;
+      return Optional.ofNullable(said.getProperty(key)).filter(t -> !t.isBlank()).map(Path::of);
     } catch (InvalidPathException e) {
-      return before;
+      return Optional.empty();
     }
   }
 
-  private static Optional<Place> place(JsonNode at) {
-    Place place =
-        new Place(
-            at.path("x").asDouble(),
-            at.path("y").asDouble(),
-            at.path("width").asDouble(),
-            at.path("height").asDouble(),
-            at.path("filled").asBoolean());
-    boolean sound =
-        ON_SCREENS.holds(place.x())
-            && ON_SCREENS.holds(place.y())
-            && place.width() >= 1
-            && place.height() >= 1
-            && ON_SCREENS.holds(place.width())
-            && ON_SCREENS.holds(place.height());
-    return Optional.of(place).filter(p -> sound);
+  private static Optional<Place> place(Properties said) {
+    String[] parts = said.getProperty("window", "").split(" ", -1);
+    if (parts.length != PLACE_PARTS) {
+      return Optional.empty();
+    }
+    try {
+      double[] n = new double[4];
+      for (int i = 0; i < n.length; i++) {
+        n[i] = Double.parseDouble(parts[i]);
+        if (!ON_SCREENS.holds(n[i])) {
+          return Optional.empty();
+        }
+      }
+      Place at = new Place(n[0], n[1], n[2], n[3], parts[4].equals("filled"));
+      return Optional.of(at).filter(p -> p.width() >= 1 && p.height() >= 1);
+    } catch (NumberFormatException e) {
+      return Optional.empty();
+    }
   }
 
   /** Writes them; false where that failed: nothing depends on it. */
   public boolean write(Path file) {
-    ObjectNode root = MAPPER.createObjectNode();
-    var list = root.putArray("recent");
-    recent.forEach(f -> list.add(f.toString()));
+    Properties all = new Properties();
+    for (int i = 0; i < recent.size(); i++) {
+      all.setProperty("recent." + (i + 1), recent.get(i).toString());
+    }
     place.ifPresent(
         p ->
-            root.putObject("window")
-                .put("x", p.x())
-                .put("y", p.y())
-                .put("width", p.width())
-                .put("height", p.height())
-                .put("filled", p.filled()));
-    root.put("night", night).put("feet", feet).put("currency", currency);
-    folder.ifPresent(f -> root.put("folder", f.toString()));
+            all.setProperty(
+                "window",
+                p.x()
+                    + " "
+                    + p.y()
+                    + " "
+                    + p.width()
+                    + " "
+                    + p.height()
+                    + (p.filled() ? " filled" : " free")));
+    all.setProperty("night", Boolean.toString(night));
+    all.setProperty("feet", Boolean.toString(feet));
+    all.setProperty("currency", currency);
+    folder.ifPresent(f -> all.setProperty("folder", f.toString()));
+    StringWriter text = new StringWriter();
     try {
+      all.store(text, null);
+      // The library puts the date above; the same preferences are the same bytes.
+      String lines =
+          text.toString()
+              .lines()
+              .filter(l -> !l.startsWith("#"))
+              .sorted()
+              .collect(Collectors.joining("\n", "", "\n"));
       Files.createDirectories(file.toAbsolutePath().getParent());
-      WholeFile.write(file, (root.toPrettyString() + "\n").getBytes(StandardCharsets.UTF_8));
+      WholeFile.write(file, lines.getBytes(StandardCharsets.UTF_8));
       return true;
     } catch (IOException | BadInputException e) {
       return false;

@@ -16,7 +16,7 @@ class UserPreferencesTest {
   @TempDir private Path folder = Path.of("");
 
   private Path file() {
-    return folder.resolve("state").resolve("window.json");
+    return folder.resolve("state").resolve("window.properties");
   }
 
   @Test
@@ -57,12 +57,16 @@ class UserPreferencesTest {
   @ValueSource(
       strings = {
         "",
-        "[]",
-        "{\"recent\": 7, \"window\": \"wide\", \"night\": {}}",
-        "{\"window\": {\"x\": 1e300, \"y\": 0, \"width\": 100, \"height\": 100}}",
-        "{\"window\": {\"x\": 0, \"y\": 0, \"width\": 0, \"height\": 100}}",
-        "{\"currency\": \"a whole sentence\"}",
-        "{\"folder\": \"\\u0000\"}"
+        "{not=keys",
+        "recent.1=\\u0000\nnight=perhaps",
+        "window=1e300 0 100 100 free",
+        "window=0 0 0 100 free",
+        "window=a b c d e",
+        "window=NaN 0 100 100 free",
+        "window=1 2 3",
+        "currency=a whole sentence",
+        "folder=\\u0000",
+        "folder=\\uZZZZ"
       })
   void nonsenseIsNothing(String text) throws Exception {
     Files.createDirectories(file().getParent());
@@ -77,6 +81,6 @@ class UserPreferencesTest {
   @Test
   void aPlaceThatCannotBeWrittenIsNoHarm() throws Exception {
     Path blocked = Files.writeString(folder.resolve("state"), "a file where a folder should be");
-    assertThat(UserPreferences.NONE.write(blocked.resolve("window.json"))).isFalse();
+    assertThat(UserPreferences.NONE.write(blocked.resolve("window.properties"))).isFalse();
   }
 }

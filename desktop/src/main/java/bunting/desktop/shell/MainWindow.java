@@ -34,7 +34,8 @@ public final class MainWindow {
   private final VBox head = new VBox();
   private final Saving saving;
   private final Workbench bench;
-  private final CommandPalette finder;
+  private final Commands commands;
+  private Optional<CommandPalette> finder = Optional.empty();
   private Optional<Recovery> recovery = Optional.empty();
   private boolean justOpened;
 
@@ -68,7 +69,7 @@ public final class MainWindow {
     this.fresh = plan.fresh();
     theme = new Theme(root, preferences.get().night());
     saving = new Saving(session, asker, preferences);
-    Commands commands = new Commands(session);
+    commands = new Commands(session);
     StartScreen start = new StartScreen(commands);
     bench = new Workbench(session, theme.palette(), asker, plan.screens(), plan.first(), start);
     commands.addFiles(this, saving, asker);
@@ -77,7 +78,6 @@ public final class MainWindow {
     commands.addViews(bench, preferences);
     commands.addHelp(stage);
     start.fill();
-    finder = new CommandPalette(session, commands, this::closePalette);
     head.getChildren()
         .addAll(
             new Menus(commands.all(), preferences, saving::openAgain),
@@ -86,9 +86,7 @@ public final class MainWindow {
     BorderPane frame = new BorderPane(bench);
     frame.setTop(head);
     frame.setBottom(new MessageLine(session, KEYS));
-    root.getChildren().addAll(frame, finder);
-    StackPane.setAlignment(finder, Pos.TOP_CENTER);
-    shown(false);
+    root.getChildren().add(frame);
     Scene scene = new Scene(root, WindowPlace.WIDTH, WindowPlace.HEIGHT);
     theme.dress(scene);
     scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoBehindFields);
@@ -213,18 +211,28 @@ public final class MainWindow {
     bench.toggleFindings();
   }
 
+  /** It is made when it is first wanted: the window is there sooner without it. */
   private void openPalette() {
-    shown(true);
-    finder.show();
+    CommandPalette palette =
+        finder.orElseGet(
+            () -> {
+              CommandPalette made = new CommandPalette(session, commands, this::closePalette);
+              StackPane.setAlignment(made, Pos.TOP_CENTER);
+              root.getChildren().add(made);
+              return made;
+            });
+    finder = Optional.of(palette);
+    palette.setVisible(true);
+    palette.setManaged(true);
+    palette.show();
   }
 
   private void closePalette() {
-    shown(false);
+    finder.ifPresent(
+        palette -> {
+          palette.setVisible(false);
+          palette.setManaged(false);
+        });
     bench.takeKeyboard();
-  }
-
-  private void shown(boolean show) {
-    finder.setVisible(show);
-    finder.setManaged(show);
   }
 }

@@ -1,5 +1,6 @@
 package bunting.desktop.shell;
 
+import bunting.desktop.kit.Buttons;
 import bunting.desktop.session.Session;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
@@ -28,13 +29,18 @@ final class MessageLine extends HBox {
                 session.message()));
     message.setMaxWidth(Double.MAX_VALUE);
     HBox.setHgrow(message, Priority.ALWAYS);
-    Button cancel = new Button("Stop");
-    cancel.getStyleClass().add("small");
-    cancel.setOnAction(e -> session.cancelPlanning());
-    HBox busy = new HBox(8, new Label("Planning…"), new ProgressBar(), cancel);
-    busy.setAlignment(Pos.CENTER_RIGHT);
-    busy.visibleProperty().bind(session.planning());
-    busy.managedProperty().bind(session.planning());
-    getChildren().addAll(message, busy);
+    getChildren().add(message);
+    session.planning().addListener(o -> busy(session));
+  }
+
+  /** While a plan is being made, a bar and a way to stop it. */
+  private void busy(Session session) {
+    getChildren().subList(1, getChildren().size()).clear();
+    if (session.planning().get()) {
+      Button stop = Buttons.small("stop-planning", "Stop", session::cancelPlanning);
+      HBox busy = new HBox(8, new Label("Planning…"), new ProgressBar(), stop);
+      busy.setAlignment(Pos.CENTER_RIGHT);
+      getChildren().add(busy);
+    }
   }
 }

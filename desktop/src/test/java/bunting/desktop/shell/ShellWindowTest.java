@@ -59,7 +59,7 @@ class ShellWindowTest extends WindowDriver {
   @Start
   void start(Stage on) {
     stage = Optional.of(on);
-    preferences = Preferences.in(folder.resolve("window.json"));
+    preferences = Preferences.in(folder.resolve("window.properties"));
     List<ScreenDefinition<?>> screens = new ArrayList<>(Screens.ALL);
     screens.add(LanternsRoom.SCREEN);
     session = new bunting.desktop.session.Session();
@@ -157,8 +157,9 @@ class ShellWindowTest extends WindowDriver {
     when(asker.save(any(), any())).thenReturn(Optional.of(file));
     assertThat(closes()).isTrue();
     assertThat(ShowFiles.open(file).run("Sill").orElseThrow().pixels()).isEqualTo(41);
-    assertThat(UserPreferences.read(folder.resolve("window.json")).recent()).containsExactly(file);
-    assertThat(UserPreferences.read(folder.resolve("window.json")).place()).isPresent();
+    assertThat(UserPreferences.read(folder.resolve("window.properties")).recent())
+        .containsExactly(file);
+    assertThat(UserPreferences.read(folder.resolve("window.properties")).place()).isPresent();
   }
 
   @Test
@@ -213,7 +214,7 @@ class ShellWindowTest extends WindowDriver {
     enter(robot, "#edit-currency", "CHF");
     robot.clickOn("#edit-feet");
     WaitForAsyncUtils.waitForFxEvents();
-    UserPreferences kept = UserPreferences.read(folder.resolve("window.json"));
+    UserPreferences kept = UserPreferences.read(folder.resolve("window.properties"));
     assertThat(kept.night()).isTrue();
     assertThat(kept.currency()).isEqualTo("CHF");
     assertThat(kept.feet()).isTrue();
