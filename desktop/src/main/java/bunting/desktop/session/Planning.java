@@ -215,7 +215,8 @@ public final class Planning {
   }
 
   private void search(Show show) {
-    if (!searchesAlong) {
+    boolean bare = show.runs().isEmpty();
+    if (!searchesAlong || bare) {
       return;
     }
     stopSearch = false;
