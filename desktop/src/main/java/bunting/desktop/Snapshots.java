@@ -1,6 +1,7 @@
 package bunting.desktop;
 
 import bunting.core.show.Show;
+import bunting.desktop.line.PortsScreen;
 import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -43,13 +44,20 @@ final class Snapshots {
    * A picture: its file name and how a window with the show on it gets there.
    *
    * @param open whether a show is open
+   * @param go leads to the screen
+   * @param pose brings it, once it has laid itself out, into the state to be seen
    */
-  record Shot(String name, boolean night, boolean open, Consumer<MainWindow> arrange) {}
+  record Shot(
+      String name,
+      boolean night,
+      boolean open,
+      Consumer<MainWindow> go,
+      Consumer<MainWindow> pose) {}
 
   /** All pictures, in the order of the work. */
   static List<Shot> all() {
     List<Shot> shots = new ArrayList<>();
-    shots.add(new Shot("start", false, false, window -> {}));
+    shots.add(new Shot("start", false, false, window -> {}, window -> {}));
     Screens.ALL.forEach(s -> shots.addAll(of(s)));
     shots.add(
         new Shot(
@@ -57,9 +65,10 @@ final class Snapshots {
             false,
             true,
             window -> {
+              window.go(PortsScreen.SCREEN);
               window.toggleFindings();
-              toTheMistake(window.desk());
-            }));
+            },
+            window -> toTheMistake(window.desk())));
     return shots;
   }
 
@@ -72,7 +81,8 @@ final class Snapshots {
                     p.name(),
                     p.night(),
                     true,
-                    window -> p.pose().accept(window.desk(), window.go(screen))))
+                    window -> window.go(screen),
+                    window -> p.pose().accept(window.desk(), window.view(screen))))
         .toList();
   }
 
@@ -119,7 +129,7 @@ final class Snapshots {
     private final Session session = new Session();
     private Optional<Shot> now = Optional.empty();
     private Optional<MainWindow> window = Optional.empty();
-    private boolean posed;
+    private int step;
     private int frames;
 
     Taker(
@@ -149,12 +159,13 @@ final class Snapshots {
           return;
         }
         frames = 0;
-        if (posed) {
-          now.ifPresent(shot -> files.add(picture(stage, folder, shot.name())));
-          next();
-        } else {
-          now.ifPresent(shot -> window.ifPresent(shot.arrange()));
-          posed = true;
+        switch (step++) {
+          case 0 -> now.ifPresent(shot -> window.ifPresent(shot.go()));
+          case 1 -> now.ifPresent(shot -> window.ifPresent(shot.pose()));
+          default -> {
+            now.ifPresent(shot -> files.add(picture(stage, folder, shot.name())));
+            next();
+          }
         }
       } catch (RuntimeException e) {
         done.completeExceptionally(e);
@@ -168,7 +179,7 @@ final class Snapshots {
 
     private void next() {
       now = shots.hasNext() ? Optional.of(shots.next()) : Optional.empty();
-      posed = false;
+      step = 0;
       now.ifPresent(
           shot -> {
             boolean open = session.show().isPresent();

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import javafx.geometry.Rectangle2D;
 
 /**
@@ -13,10 +14,11 @@ import javafx.geometry.Rectangle2D;
  *
  * <p>Method: greedy, in the order given (what matters most comes first). Each label tries its sides
  * close by, then places farther away on rings, from where a leader leads back to what it names; the
- * nearest free one is taken. To place the most labels is NP-hard (Formann and Wagner 1991, from
- * memory: already with four places each); greedy is within a few labels of it on what we draw, and
- * the same input gives the same places. What is taken is kept in a grid of cells, so a label costs
- * its candidates times the few neighbours of each.
+ * nearest free one is taken; only where there is none, one over what should be avoided. To place
+ * the most labels is NP-hard (Formann and Wagner 1991, from memory: already with four places each);
+ * greedy is within a few labels of it on what we draw, and the same input gives the same places.
+ * What is taken is kept in a grid of cells, so a label costs its candidates times the few
+ * neighbours of each.
  */
 public final class LabelPlaces {
   private static final double CELL = 48;
@@ -73,6 +75,7 @@ public final class LabelPlaces {
 
   private final Rectangle2D bounds;
   private final Map<Long, List<Rectangle2D>> taken = new HashMap<>();
+  private final Map<Long, List<Rectangle2D>> shy = new HashMap<>();
 
   /** On a picture of some size. */
   public LabelPlaces(double width, double height) {
@@ -84,11 +87,22 @@ public final class LabelPlaces {
     forCells(part, key -> taken.computeIfAbsent(key, k -> new ArrayList<>()).add(part));
   }
 
+  /** Nothing should lie here, as long as there is a place elsewhere. */
+  public void avoid(Rectangle2D part) {
+    forCells(part, key -> shy.computeIfAbsent(key, k -> new ArrayList<>()).add(part));
+  }
+
   /** Places of the labels; those that find none are left out. */
   public List<Placed> place(List<Wanted> labels) {
     List<Placed> placed = new ArrayList<>();
     for (Wanted label : labels) {
-      Optional<Placed> found = near(label).or(() -> far(label));
+      Predicate<Rectangle2D> well = at -> isFree(taken, at) && isFree(shy, at);
+      Predicate<Rectangle2D> somehow = at -> isFree(taken, at);
+      Optional<Placed> found =
+          near(label, well)
+              .or(() -> far(label, well))
+              .or(() -> near(label, somehow))
+              .or(() -> far(label, somehow));
       found.ifPresent(
           p -> {
             keepFree(p.at());
@@ -98,18 +112,15 @@ public final class LabelPlaces {
     return placed;
   }
 
-  private Optional<Placed> near(Wanted label) {
-    return label.sides().stream()
-        .filter(this::isFree)
-        .findFirst()
-        .map(at -> new Placed(label, at, false));
+  private static Optional<Placed> near(Wanted label, Predicate<Rectangle2D> free) {
+    return label.sides().stream().filter(free).findFirst().map(at -> new Placed(label, at, false));
   }
 
-  private Optional<Placed> far(Wanted label) {
+  private static Optional<Placed> far(Wanted label, Predicate<Rectangle2D> free) {
     for (double ring : RINGS) {
       for (int d = 0; d < DIRECTIONS; d++) {
         Rectangle2D at = label.onRing(ring, 2 * Math.PI * d / DIRECTIONS - Math.PI / 2);
-        if (isFree(at)) {
+        if (free.test(at)) {
           return Optional.of(new Placed(label, at, true));
         }
       }
@@ -117,7 +128,7 @@ public final class LabelPlaces {
     return Optional.empty();
   }
 
-  private boolean isFree(Rectangle2D at) {
+  private boolean isFree(Map<Long, List<Rectangle2D>> parts, Rectangle2D at) {
     if (!bounds.contains(at)) {
       return false;
     }
@@ -125,7 +136,7 @@ public final class LabelPlaces {
     forCells(
         at,
         key -> {
-          for (Rectangle2D other : taken.getOrDefault(key, List.of())) {
+          for (Rectangle2D other : parts.getOrDefault(key, List.of())) {
             free[0] &= !other.intersects(at);
           }
         });

@@ -1,5 +1,6 @@
 package bunting.desktop.survey;
 
+import bunting.core.show.Point;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import bunting.desktop.picture.LabelPlaces;
@@ -16,6 +17,11 @@ import javafx.scene.text.Font;
 final class ElevationLabels {
   private static final double PAD = 3;
   private static final double HEIGHT = 16;
+  private static final double RUN = 6;
+  private static final double RUN_STEP = 12;
+
+  /** Of so many points at most; a show of 100,000 pixels is painted in time all the same. */
+  private static final int RUN_POINTS_MAX = 6000;
 
   private final LabelPlaces places;
   private final Palette palette;
@@ -31,6 +37,30 @@ final class ElevationLabels {
 
   void keepFree(double x, double y, double w, double h) {
     places.keepFree(new Rectangle2D(x, y, w, h));
+  }
+
+  /** The runs themselves are not covered, as long as there is a place elsewhere. */
+  void avoid(Beads beads, Viewport view) {
+    int left = RUN_POINTS_MAX;
+    for (Beads.Strip strip : beads.strips()) {
+      for (List<Point> line : strip.outlines()) {
+        for (int i = 1; i < line.size() && left > 0; i++) {
+          left -= avoid(line.get(i - 1), line.get(i), view);
+        }
+      }
+    }
+  }
+
+  /** Points of a line, as near to each other as a label is high; how many. */
+  private int avoid(Point a, Point b, Viewport view) {
+    int steps = (int) Math.clamp(a.distanceTo(b) * view.pxPerM() / RUN_STEP, 1, 200);
+    for (int k = 0; k <= steps; k++) {
+      double t = k / (double) steps;
+      double x = view.x(a.x() + t * (b.x() - a.x()));
+      double y = view.y(a.y() + t * (b.y() - a.y()));
+      places.avoid(new Rectangle2D(x - RUN / 2, y - RUN / 2, RUN, RUN));
+    }
+    return steps + 1;
   }
 
   /**

@@ -131,6 +131,7 @@ final class ElevationPainter {
     Font bold = Fonts.bold(Fonts.SMALL);
     Font plain = Fonts.plain(Fonts.SMALL);
     List<Beads.Strip> chosen = beads.strips().stream().filter(s -> picked(s.run())).toList();
+    labels.avoid(beads, view);
     chosen.forEach(s -> chosen(g, s, moving, labels));
     SignPainter signs = new SignPainter(g, palette);
     for (Controller c : beads.boxes()) {

@@ -78,6 +78,17 @@ class LabelPlacesTest {
   }
 
   @Test
+  void whatShouldBeAvoidedIsCoveredOnlyWhereThereIsNoOtherPlace() {
+    LabelPlaces places = new LabelPlaces(400, 300);
+    places.avoid(new Rectangle2D(106, 80, 80, 40));
+    LabelPlaces.Placed p = places.place(List.of(label("Weir", 100, 100))).getFirst();
+    assertThat(p.at().intersects(new Rectangle2D(106, 80, 80, 40))).isFalse();
+    LabelPlaces narrow = new LabelPlaces(80, 18);
+    narrow.avoid(new Rectangle2D(0, 0, 80, 18));
+    assertThat(narrow.place(List.of(label("Weir", 4, 9)))).hasSize(1);
+  }
+
+  @Test
   void atTheRightEdgeItGoesElsewhere() {
     LabelPlaces.Placed p =
         new LabelPlaces(400, 300).place(List.of(label("Weir", 390, 100))).getFirst();
