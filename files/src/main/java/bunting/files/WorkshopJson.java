@@ -46,7 +46,7 @@ final class WorkshopJson {
     Map<String, Double> spares = new TreeMap<>();
     f.list(
             "spares",
-            p -> new Spare(p.text("type"), p.number("percent", Range.between(0, 1000))),
+            p -> new Spare(p.text("type"), p.number("percent", Range.SPARE_PERCENT)),
             Spare::type)
         .orElse(List.of())
         .forEach(s -> spares.put(s.type(), s.percent()));

@@ -89,6 +89,9 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Degrees of a turn. */
   public static final Range DEGREES = between(-360, 360);
 
+  /** Spares, percent of what is used. */
+  public static final Range SPARE_PERCENT = between(0, 1000);
+
   /** Percent. */
   public static final Range PERCENT = between(0, 100);
 

@@ -73,4 +73,17 @@ class CircuitPlannerTest {
   private static CircuitPlanner.Load load(double voltAmps) {
     return new CircuitPlanner.Load("x", voltAmps, Optional.empty());
   }
+
+  @Test
+  void aLoadThatIsFixedToAnotherCircuitDoesNotTakeThisOne() {
+    List<Circuit> two = List.of(new Circuit("a", 100, 12.5, 0), new Circuit("b", 100, 12.5, 0));
+    assertThat(
+            CircuitPlanner.assign(
+                List.of(new CircuitPlanner.Load("x", 100, Optional.of("b"))), two))
+        .containsEntry("x", "b");
+    assertThat(
+            CircuitPlanner.assign(
+                List.of(new CircuitPlanner.Load("x", 100, Optional.of("c"))), two))
+        .isEmpty();
+  }
 }

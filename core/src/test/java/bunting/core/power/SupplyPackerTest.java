@@ -128,4 +128,35 @@ class SupplyPackerTest {
   private static List<SupplyPacker.Load> one(double watts) {
     return List.of(load("a", 0, 5, watts));
   }
+
+  /** The shelf's are used before any is bought, each only as often as it is there. */
+  @Test
+  void whatIsOnTheShelfGoesFirst() {
+    var planning =
+        SHOW.allotting()
+            .planning()
+            .withOwned(List.of(), List.of(new bunting.core.show.Planning.Owned("5v-350", 1)));
+    Show shelved = SHOW.withAllotting(SHOW.allotting().with(planning));
+    var packed = SupplyPacker.pack(shelved, List.of(load("a", 0, 5, 100), load("b", 1, 5, 100)));
+    assertThat(packed.supplies()).extracting(Supply::type).containsExactly("5v-350", "5v-150");
+  }
+
+  /** Three of 100 W are dearer on three small supplies than on one of 350 W and one of 150 W. */
+  @Test
+  void theWayThatCostsLeastIsTaken() {
+    var types = SHOW.catalogue().supplyTypesById();
+    var packed =
+        SupplyPacker.pack(
+            SHOW, List.of(load("a", 0, 5, 100), load("b", 0, 5, 100), load("c", 0, 5, 100)));
+    double cost = packed.supplies().stream().mapToDouble(s -> cost(types.get(s.type()))).sum();
+    double alone = 3 * cost(types.get("5v-150"));
+    double together = cost(types.get("5v-350")) + cost(types.get("5v-150"));
+    assertThat(cost).isEqualTo(Math.min(alone, together));
+    assertThat(alone).as("else this tells nothing").isNotEqualTo(together);
+  }
+
+  /** With ten for lead, terminals and place in the box. */
+  private static double cost(bunting.core.show.SupplyType type) {
+    return type.cost() + 10;
+  }
 }

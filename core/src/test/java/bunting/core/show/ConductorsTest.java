@@ -44,4 +44,23 @@ class ConductorsTest {
     assertThat(trimmed.supplyVolts(12)).isEqualTo(12);
     assertThat(trimmed.withTrim(5, 5)).isEqualTo(KNOWN);
   }
+
+  @Test
+  void warmFeedsAndInputsResistMoreAndJointsDoNot() {
+    double warmth = 1 + 0.00393 * 40;
+    Conductors warm = KNOWN.with(60, 5, 3, 4, 2);
+    assertThat(warm.feedOhms(WIRE, 5, true))
+        .isCloseTo(0.1 * warmth + 0.005 + 0.006 + 0.004, within(1e-12));
+    assertThat(warm.inputOhms(Map.of("w", WIRE)))
+        .isCloseTo((0.04 * warmth + 0.005) / 2, within(1e-12));
+  }
+
+  @Test
+  void oneThingChangedLeavesTheOthers() {
+    Conductors other = KNOWN.withInput(3, Optional.of("v")).withBrainOnBank(false);
+    assertThat(other.inputWires()).isEqualTo(3);
+    assertThat(other.inputWire()).contains("v");
+    assertThat(other.brainOnBank()).isFalse();
+    assertThat(other.withInput(2, Optional.of("w")).withBrainOnBank(true)).isEqualTo(KNOWN);
+  }
 }

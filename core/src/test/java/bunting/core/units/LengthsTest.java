@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.limits.Range;
+import bunting.core.show.Show;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** A foot is 0.3048 m, an inch 25.4 mm (international yard and pound agreement, from memory). */
@@ -53,5 +55,15 @@ class LengthsTest {
   void asksForALengthInTheUsersOwnUnit() {
     assertThat(METRES.wanted(Range.LENGTH)).isEqualTo("Give a length, such as 3.5.");
     assertThat(FEET.wanted(Range.INPUT_LENGTH)).contains("12'6\"").contains("ft");
+  }
+
+  @Test
+  void saysWhatFollowsAFieldAndWhoseTheyAre() {
+    assertThat(METRES.unit()).isEqualTo("m");
+    assertThat(FEET.unit()).isEqualTo("ft in");
+    Show show = Show.of(List.of());
+    assertThat(Lengths.of(show)).isEqualTo(METRES);
+    assertThat(Lengths.of(show.withSurvey(show.survey().withFeet(true)))).isEqualTo(FEET);
+    assertThat(FEET.plain(0)).isEqualTo("0'0\"");
   }
 }

@@ -119,6 +119,7 @@ class SheetsWindowTest extends WindowDriver {
         .isEqualTo(2);
     enter(robot, "#spare-5v-strip-60", "lots");
     assertThat(show().workshop().sparePercent()).isEmpty();
+    assertThat(shown(robot, "Give a number from 0 to 1000.")).isTrue();
   }
 
   @Test
