@@ -45,6 +45,7 @@ class UserPreferencesTest {
     assertThat(p.recent())
         .hasSize(UserPreferences.RECENT_MAX)
         .startsWith(Path.of("f8"), Path.of("f12"));
+    assertThat(p.recent()).doesNotHaveDuplicates();
     assertThat(p.withoutRecent(Path.of("f12")).recent()).doesNotContain(Path.of("f12"));
   }
 

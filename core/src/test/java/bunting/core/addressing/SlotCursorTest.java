@@ -136,4 +136,12 @@ class SlotCursorTest {
     assertThat(boards.together(12)).as("501 to 512").contains(new SlotRow(1, 501, 512, 1, 1));
     assertThat(boards.together(512)).as("a whole one").contains(new SlotRow(2, 1, 512, 1, 1));
   }
+
+  @Test
+  void aLastSlotThatIsFreeIsUsed() {
+    SlotCursor cursor = new SlotCursor(policy(SlotSplit.WHOLE_PIXELS, 1));
+    assertThat(cursor.together(511)).contains(new SlotRow(1, 1, 511, 1, 1));
+    assertThat(cursor.together(1)).contains(new SlotRow(1, 512, 512, 1, 1));
+    assertThat(cursor.together(1)).contains(new SlotRow(2, 1, 1, 1, 1));
+  }
 }

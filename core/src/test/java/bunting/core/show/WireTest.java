@@ -53,6 +53,30 @@ class WireTest {
     assertThat(Wire.parse(id).orElseThrow().fuseAmpsMax()).isEqualTo(amps);
   }
 
+  /**
+   * Other sizes: the trade's own (common practice, no source). Each is no more than IEC 60364-5-52
+   * allows for two loaded conductors in conduit on a wall, method B1, PVC: 1.5 mm2 17.5 A, 2.5 mm2
+   * 24 A, 4 mm2 32 A, 6 mm2 41 A (from memory).
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "22AWG,3,",
+    "20AWG,5,",
+    "0.5mm2,3,",
+    "0.75mm2,6,",
+    "1.0mm2,10,",
+    "1.5mm2,15,17.5",
+    "2.5mm2,20,24",
+    "4.0mm2,25,32",
+    "6.0mm2,30,41"
+  })
+  void fusesOfOtherSizesAreTheTradesAndBelowTheStandards(String id, double amps, Double standard) {
+    assertThat(Wire.parse(id).orElseThrow().fuseAmpsMax()).isEqualTo(amps);
+    if (standard != null) {
+      assertThat(amps).isLessThanOrEqualTo(standard);
+    }
+  }
+
   @Test
   void whatIsNoWireIsNone() {
     assertThat(Wire.parse("16 AWG")).isEmpty();

@@ -7,13 +7,12 @@ import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
 
 /**
- * What a screen works out beside the interface: only the answer to the newest question counts, and
- * whether one is awaited can be seen.
+ * What a screen works out beside the interface: only the answer to the newest question counts (its
+ * lane sees to that), and whether one is awaited can be seen.
  */
 public final class Newest {
   private final Background.Lane lane;
   private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper();
-  private int number;
 
   /** For one screen. */
   public Newest(Background background) {
@@ -34,22 +33,22 @@ public final class Newest {
    */
   public <T> void ask(
       String doing, Function<Background.Job, T> work, Consumer<T> done, Consumer<String> failed) {
-    int mine = ++number;
     busy.set(true);
     lane.submit(
-        doing, work, answer -> arrived(mine, answer, done), why -> arrived(mine, why, failed));
-  }
-
-  private <T> void arrived(int mine, T what, Consumer<T> to) {
-    if (mine == number) {
-      busy.set(false);
-      to.accept(what);
-    }
+        doing,
+        work,
+        answer -> {
+          busy.set(false);
+          done.accept(answer);
+        },
+        why -> {
+          busy.set(false);
+          failed.accept(why);
+        });
   }
 
   /** Waits for nothing any more. */
   public void stop() {
-    number++;
     lane.abandon();
     busy.set(false);
   }
