@@ -8,6 +8,7 @@ import bunting.core.show.Show;
 import bunting.core.show.edit.Names;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.PlaceKind;
+import bunting.core.units.Lengths;
 import bunting.desktop.kit.Numbers;
 import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
@@ -86,7 +87,7 @@ final class LightForms {
     TextField bulbs = input("bulbs-count", "bulbs", 5);
     TextField watts = input("bulbs-watts", "watts each", 7);
     TextField cord = input("bulbs-cord", "amps of the cord", 10);
-    TextField length = input("bulbs-length", "metres", 6);
+    TextField length = input("bulbs-length", "length", 6);
     Button add = new Button("Add a string");
     add.setId("bulbs-add");
     Runnable work =
@@ -107,7 +108,7 @@ final class LightForms {
                   n.get(),
                   w.get(),
                   a.get(),
-                  number(length, Range.LENGTH).orElse(0.0),
+                  Lengths.of(show).metres(length.getText()).filter(Range.LENGTH::holds).orElse(0.0),
                   new Point(0, 0));
           add(string.name(), s -> PlaceEdits.withString(s, string), PlaceKind.BULBS);
           clear(name, bulbs, watts, cord, length);

@@ -6,7 +6,7 @@ package bunting.desktop.power;
  */
 record RiverColumns(
     double circuitW, double supplyX, double supplyW, double fuseX, double fuseW, double lineX) {
-  private static final RiverColumns NARROW = new RiverColumns(108, 128, 144, 306, 84, 406);
+  private static final RiverColumns NARROW = new RiverColumns(92, 106, 136, 260, 78, 346);
   private static final RiverColumns WIDE = new RiverColumns(132, 186, 156, 428, 96, 566);
   private static final double NARROW_PX = 540;
   private static final double WIDE_PX = 816;

@@ -129,7 +129,7 @@ final class RiverPainter {
         Fonts.plain(Fonts.SMALL),
         over ? palette.stop() : palette.soft(),
         TextAlignment.RIGHT);
-    double room = right - 90 - columns.lineX();
+    double room = right - 80 - columns.lineX();
     var font = chosen ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
     text(
         Fonts.fitted(f.line(), font, room),
