@@ -58,6 +58,7 @@ public final class ElevationView extends Region {
     setClip(clip);
     session.document().show().addListener(o -> reread());
     session.assessment().addListener(o -> replanned());
+    session.opened().addListener(o -> fitted = false);
     session.selection().addListener(o -> repaint());
     palette.addListener(o -> recolour());
     lens.addListener(o -> recolour());
@@ -222,12 +223,6 @@ public final class ElevationView extends Region {
   /** Gives up a picture that is being drawn. */
   public void stopDrawing() {
     underlay.stop();
-  }
-
-  /** Forgets the view, so that the next show is shown whole. */
-  public void forgetView() {
-    fitted = false;
-    fit();
   }
 
   private void recolour() {

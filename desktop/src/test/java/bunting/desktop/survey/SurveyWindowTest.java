@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.show.Course;
+import bunting.core.show.Hanging;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
+import bunting.core.show.Show;
 import bunting.core.show.Underlay;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.desktop.session.Selection;
 import java.io.IOException;
+import java.util.List;
 import javafx.geometry.Point2D;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
@@ -197,5 +200,33 @@ class SurveyWindowTest extends WindowDriver {
     robot.push(KeyCode.SPACE);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().runs().getFirst().start()).isNotEqualTo(start);
+  }
+
+  /** Opened from anywhere, also over a show that lay elsewhere, the elevation shows all of it. */
+  @Test
+  void theElevationIsFittedToTheShowThatIsOpened() {
+    for (double far : new double[] {30, 900, 4}) {
+      Run near = Run.of("Near", "5v-strip-60", 60);
+      Run away = Run.of("Away", "5v-strip-60", 60);
+      does(
+          () -> {
+            session.start(
+                Show.of(
+                    List.of(
+                        near,
+                        away.withHanging(
+                            Hanging.along(
+                                new Course.Traced(
+                                    List.of(new Point(far, 2), new Point(far + 1, 2))))))));
+            window().go(SurveyScreen.SCREEN);
+          });
+      WaitForAsyncUtils.waitForFxEvents();
+      ElevationView view = onScreen(() -> window().view(SurveyScreen.SCREEN).elevation());
+      Viewport port = onScreen(() -> view.viewport().orElseThrow());
+      double width = onScreen(view::getWidth);
+      assertThat(port.x(0)).as("from the left, " + far + " m apart").isBetween(0.0, width);
+      assertThat(port.x(far)).as("to the right, " + far + " m apart").isBetween(0.0, width);
+      assertThat(port.x(far) - port.x(0)).as("no smaller than need be").isGreaterThan(width / 3);
+    }
   }
 }
