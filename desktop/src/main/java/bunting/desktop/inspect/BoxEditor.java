@@ -48,7 +48,7 @@ final class BoxEditor {
   }
 
   private void fill(Form form, Controller c) {
-    Lengths lengths = new Lengths(show.survey().feet());
+    Lengths lengths = Lengths.of(show);
     form.text("Name", "edit-name", id, "", this::name);
     form.choice(
         "Kind",

@@ -36,7 +36,7 @@ final class CourseEditor {
     this.session = session;
     this.run = run;
     this.type = Objects.requireNonNull(show.catalogue().pixelTypesById().get(run.type()));
-    this.lengths = new Lengths(show.survey().feet());
+    this.lengths = Lengths.of(show);
   }
 
   void addTo(Form rows) {

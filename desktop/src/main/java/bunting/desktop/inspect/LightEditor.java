@@ -102,7 +102,7 @@ final class LightEditor {
                 b,
                 "Cord: " + Texts.number(v) + " A",
                 x -> x.with(x.bulbs(), x.wattsPerBulb(), v, x.lengthM())));
-    Lengths lengths = new Lengths(show.survey().feet());
+    Lengths lengths = Lengths.of(show);
     form.length(
         "Line",
         "edit-line",

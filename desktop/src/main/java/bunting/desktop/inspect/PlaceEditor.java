@@ -46,7 +46,7 @@ final class PlaceEditor {
   }
 
   private void fill(Form form, PlaceEdits.Place place) {
-    Lengths lengths = new Lengths(show.survey().feet());
+    Lengths lengths = Lengths.of(show);
     form.text(
         isNote() ? "Words" : "Name",
         "edit-name",

@@ -35,7 +35,7 @@ final class RunEditor {
     this.session = session;
     this.show = show;
     this.run = run;
-    lengths = new Lengths(show.survey().feet());
+    lengths = Lengths.of(show);
     form.text("Name", "edit-name", run.name(), "", this::name);
     form.choice(
         "Type",

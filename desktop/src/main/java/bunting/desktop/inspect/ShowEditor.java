@@ -48,7 +48,7 @@ final class ShowEditor {
                 s -> s.withSurvey(s.survey().withFeet(on))));
     form.text("Currency", "edit-currency", now.currency(), "of prices", this::currency)
         .prompting("EUR, £ …");
-    show.survey().underlay().ifPresent(u -> underlay(form, u, new Lengths(show.survey().feet())));
+    show.survey().underlay().ifPresent(u -> underlay(form, u, Lengths.of(show)));
   }
 
   private void underlay(Form form, Underlay u, Lengths lengths) {

@@ -9,7 +9,6 @@ import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
 import java.util.List;
 import java.util.Optional;
-import javafx.beans.binding.Bindings;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -28,9 +27,7 @@ public final class PortsScreen extends StackedView {
                           new Command.Place(Command.Menu.VIEW, "look"),
                           "Fold or open all boxes",
                           "Shortcut+B",
-                          Bindings.createBooleanBinding(
-                              () -> desk.session().show().isPresent(),
-                              desk.session().document().show()),
+                          Command.whileOpen(desk.session()),
                           () -> desk.view(PortsScreen.SCREEN).board().foldAll())))
           .pictured("ports", (desk, ports) -> choose(desk.session()))
           .pictured(

@@ -1,6 +1,8 @@
 package bunting.desktop.shell;
 
+import bunting.desktop.session.Session;
 import java.util.Optional;
+import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 import javafx.scene.input.KeyCombination;
 
@@ -64,6 +66,12 @@ public record Command(
   public static Command of(
       String id, Place place, String text, ObservableBooleanValue enabled, Runnable work) {
     return new Command(id, place, text, Optional.empty(), enabled, work);
+  }
+
+  /** Whether a show is open: when most commands can be done. */
+  public static ObservableBooleanValue whileOpen(Session session) {
+    return Bindings.createBooleanBinding(
+        () -> session.show().isPresent(), session.document().show());
   }
 
   /** Does it, where it can be done now. */

@@ -26,13 +26,7 @@ final class Commands {
 
   Commands(Session session) {
     this.session = session;
-    open = whileOpen(session);
-  }
-
-  /** Whether a show is open. */
-  static ObservableBooleanValue whileOpen(Session session) {
-    return Bindings.createBooleanBinding(
-        () -> session.show().isPresent(), session.document().show());
+    open = Command.whileOpen(session);
   }
 
   /** What is done with files. */

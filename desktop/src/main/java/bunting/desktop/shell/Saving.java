@@ -5,6 +5,7 @@ import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 
@@ -37,7 +38,7 @@ public final class Saving {
 
   /** Opens a file that was open lately; one that is gone is not offered again. */
   void openAgain(Path file) {
-    if (!java.nio.file.Files.exists(file)) {
+    if (!Files.exists(file)) {
       preferences.change(p -> p.withoutRecent(file));
       session.say(file.getFileName() + " is not there any more.");
     } else {

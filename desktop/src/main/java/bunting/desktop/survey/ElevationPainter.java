@@ -49,7 +49,7 @@ final class ElevationPainter {
     this.beads = beads;
     this.view = view;
     this.palette = palette;
-    this.lengths = new Lengths(show.survey().feet());
+    this.lengths = Lengths.of(show);
     if (selected instanceof Selection.OfPort p) {
       beads
           .reading()

@@ -280,7 +280,7 @@ public final class ElevationView extends Region {
                       above.getGraphicsContext2D(),
                       view.orElseThrow(),
                       palette.getValue(),
-                      new Lengths(session.show().orElseThrow().survey().feet()));
+                      Lengths.of(session.show().orElseThrow()));
               mouse.bent().ifPresent(draft::line);
               draft.paint(drafting, getWidth(), getHeight(), isFocused());
             });

@@ -5,7 +5,6 @@ import bunting.desktop.shell.Command;
 import bunting.desktop.shell.Desk;
 import java.nio.file.Path;
 import java.util.List;
-import javafx.beans.binding.Bindings;
 import javafx.beans.value.ObservableBooleanValue;
 
 /** What the survey adds to the menus. */
@@ -16,8 +15,7 @@ final class SurveyCommands {
 
   static List<Command> of(Desk desk) {
     Session session = desk.session();
-    ObservableBooleanValue open =
-        Bindings.createBooleanBinding(() -> session.show().isPresent(), session.document().show());
+    ObservableBooleanValue open = Command.whileOpen(session);
     return List.of(
         Command.of(
             "count",
