@@ -44,7 +44,7 @@ public final class ImportView extends StackedView {
                   List.of(
                       Command.of(
                           "import",
-                          new Command.Place(Command.Menu.FILE, "read"),
+                          new Command.Place(Command.Menu.FILE, "open"),
                           "Take in a spreadsheet with any headings…",
                           "Shortcut+I",
                           Bindings.createBooleanBinding(() -> true),

@@ -2,7 +2,9 @@ package bunting.desktop.shell;
 
 import bunting.desktop.session.Preferences;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
@@ -26,15 +28,18 @@ final class Menus extends MenuBar {
       menu.setId("menu-" + m.name().toLowerCase(java.util.Locale.ROOT));
       menus.put(m, menu);
       getMenus().add(menu);
-      String group = "";
+      // What a screen adds stands with its group, wherever the screen comes in the list.
+      Map<String, List<MenuItem>> groups = new LinkedHashMap<>();
       for (Command c : commands) {
         if (c.place().menu() == m) {
-          if (!group.isEmpty() && !group.equals(c.place().group())) {
-            menu.getItems().add(new SeparatorMenuItem());
-          }
-          group = c.place().group();
-          menu.getItems().add(item(c));
+          groups.computeIfAbsent(c.place().group(), g -> new ArrayList<>()).add(item(c));
         }
+      }
+      for (List<MenuItem> group : groups.values()) {
+        if (!menu.getItems().isEmpty()) {
+          menu.getItems().add(new SeparatorMenuItem());
+        }
+        menu.getItems().addAll(group);
       }
     }
     Menu recent = new Menu("Open _recent");

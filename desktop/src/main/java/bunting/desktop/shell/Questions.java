@@ -93,9 +93,10 @@ final class Questions {
     alert.setHeaderText(null);
     alert.setGraphic(null);
     alert.initOwner(owner);
-    alert.getDialogPane().getStylesheets().addAll(owner.getScene().getStylesheets());
-    alert.getDialogPane().getStyleClass().add("question");
+    // The colours first: the style sheets ask for them by name.
     alert.getDialogPane().setStyle(owner.getScene().getRoot().getStyle());
+    alert.getDialogPane().getStyleClass().add("question");
+    alert.getDialogPane().getStylesheets().addAll(owner.getScene().getStylesheets());
   }
 
   static void compare(Window owner, List<RunDifference> differences) {

@@ -120,6 +120,10 @@ class ShellWindowTest extends WindowDriver {
             .map(i -> i.getAccelerator().getName())
             .collect(Collectors.toList());
     assertThat(keys).doesNotHaveDuplicates().hasSizeGreaterThan(30);
+    MenuBar bar = robot.lookup("#menus").queryAs(MenuBar.class);
+    assertThat(bar.getMenus().getFirst().getItems().getLast().getId())
+        .as("leaving stands last, whatever screens add")
+        .isEqualTo("do-close");
     assertThat(keys).as("F10 belongs to the menus").doesNotContain("F10");
     MenuItem save = all.stream().filter(i -> "do-save".equals(i.getId())).findFirst().orElseThrow();
     assertThat(onScreen(save::isDisable)).as("nothing is open").isTrue();
