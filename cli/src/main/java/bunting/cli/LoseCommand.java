@@ -34,7 +34,8 @@ final class LoseCommand implements Callable<Integer> {
   public Integer call() throws Exception {
     Show read = ShowFiles.open(show);
     Reading reading = Assessor.plan(read).reading();
-    List<Outcome> all = new WhatIf(reading).all();
+    WhatIf whatIf = new WhatIf(reading);
+    List<Outcome> all = json ? whatIf.all() : whatIf.forPeople();
     PrintWriter to = spec.commandLine().getOut();
     if (json) {
       to.print(LossWriter.write(all));

@@ -42,6 +42,9 @@ final class CatalogueReader {
         f.number("railOhmsPerM", Range.RAIL_OHMS),
         f.has("sheetMilliampsFull")
             ? OptionalDouble.of(f.number("sheetMilliampsFull", Range.MILLIAMPS))
+            : OptionalDouble.empty(),
+        f.has("railAmpsMax")
+            ? OptionalDouble.of(f.number("railAmpsMax", Range.aboveTo(0, Range.AMPS.most())))
             : OptionalDouble.empty());
   }
 

@@ -28,6 +28,9 @@ final class CatalogueWriter {
           if (t.measured()) {
             j.put("sheetMilliampsFull", t.sheetMilliampsFull().getAsDouble());
           }
+          if (t.railAmpsMax().isPresent()) {
+            j.put("railAmpsMax", t.railAmpsMax().getAsDouble());
+          }
         });
     json.list(
         "controllerTypes",

@@ -17,13 +17,17 @@ public final class FindingsWriter {
     json.list(
         "findings",
         findings,
-        (j, f) ->
-            j.put("code", f.code())
-                .put("severity", f.severity().id())
-                .put("subject", f.subject().id())
-                .put("message", f.message())
-                .put("measured", f.measured())
-                .put("allowed", f.allowed())
-                .put("unit", f.unit()));
+        (j, f) -> {
+          j.put("code", f.code())
+              .put("severity", f.severity().id())
+              .put("subject", f.subject().id())
+              .put("message", f.message())
+              .put("measured", f.measured())
+              .put("allowed", f.allowed())
+              .put("unit", f.unit());
+          if (!f.details().isEmpty()) {
+            j.texts("details", f.details());
+          }
+        });
   }
 }

@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.addressing.NetworkAddresses;
+import bunting.core.assess.InputReading;
 import bunting.core.assess.OtherReading;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
@@ -63,6 +64,7 @@ public final class PlanWriter {
                       .put("last", s.volts().at(s.volts().size() - 1))
                       .put("min", s.volts().lowest())
                       .put("minAtPixel", s.minAtPixel()));
+          inputs(json, reading);
           others(json, reading.others());
           network(json, reading);
           json.list("goals", reading.decisions().report().goals(), PlanWriter::goal);
@@ -76,6 +78,28 @@ public final class PlanWriter {
       json.put("bound", g.bound().getAsDouble());
     }
     json.put("proven", g.proven());
+  }
+
+  /** How each board is wired to its supply; amps as designed and at the most that can be sent. */
+  private static void inputs(Json json, Reading reading) throws IOException {
+    List<InputReading> most = reading.worst().inputs();
+    List<InputReading> designed = reading.designed().inputs();
+    json.list(
+        "inputs",
+        designed,
+        (j, i) -> {
+          InputReading w = most.get(designed.indexOf(i));
+          j.put("controller", i.input().board())
+              .put("supply", i.input().supply())
+              .put("wires", i.input().wires())
+              .put("wire", i.input().wire())
+              .put("lengthM", i.input().lengthM())
+              .put("fuseAmps", i.input().fuseAmps())
+              .put("amps", i.amps())
+              .put("mostAmps", w.amps())
+              .put("mostAmpsEach", w.eachAmps())
+              .put("mostAmpsWithoutOne", w.withoutOneAmps());
+        });
   }
 
   /** Links, universes and, for a protocol that counts bytes, offsets. */
@@ -145,7 +169,8 @@ public final class PlanWriter {
               .put("outputAmps", s.outputAmps())
               .put("fuseAmps", s.output().fuseAmps())
               .put("wire", s.output().wire())
-              .put("leadM", s.leadM());
+              .put("leadM", s.leadM())
+              .put("volts", s.volts());
           if (s.slots().isPresent()) {
             j.put("universe", s.slots().get().universe())
                 .put("firstSlot", s.slots().get().firstSlot())
@@ -258,7 +283,8 @@ public final class PlanWriter {
               .put("fuseAmps", f.feed().fuseAmps())
               .put("wire", f.feed().wire())
               .put("lengthM", f.lengthM())
-              .put("amps", f.amps());
+              .put("amps", f.amps())
+              .put("mostAmps", reading.worst().feedAmps(f.feed().id()));
           if (!f.feed().taps().isEmpty()) {
             j.numbers("taps", f.feed().taps());
           }

@@ -1,15 +1,17 @@
 package bunting.files;
 
 import bunting.core.assess.FeedReading;
+import bunting.core.assess.PowerCable;
 import bunting.core.assess.Reading;
-import bunting.core.assess.SegmentReading;
 import bunting.core.explain.PowerExplanations;
 import bunting.core.plan.Assessment;
-import bunting.core.show.Feed;
+import bunting.core.show.Input;
+import bunting.core.show.OtherDecisions;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -68,11 +70,11 @@ final class PowerKit {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     cable(reading)
         .forEach(
-            (wire, metres) ->
+            (key, metres) ->
                 rows.add(
                     new String[] {
-                      "power cable, two conductors",
-                      PowerExplanations.sizes(wires.get(wire)),
+                      key.kind(),
+                      PowerExplanations.sizes(wires.get(key.wire())),
                       lengths.bare(metres, 1),
                       lengths.bare(
                           lengths.feet() ? CABLE_MORE * metres : Math.ceil(CABLE_MORE * metres), 0),
@@ -85,6 +87,7 @@ final class PowerKit {
     return rows;
   }
 
+  /** Fuses of feeds, one in each input wire, one in each set's lead. */
   private static Map<Double, Integer> fuses(Reading reading) {
     Map<Double, Integer> fuses = new TreeMap<>();
     Set<String> seen = new TreeSet<>();
@@ -93,36 +96,32 @@ final class PowerKit {
         fuses.merge(f.feed().fuseAmps(), 1, Integer::sum);
       }
     }
+    for (Input input : reading.decisions().inputs()) {
+      fuses.merge(input.fuseAmps(), input.wires(), Integer::sum);
+    }
+    for (OtherDecisions.Output output : reading.decisions().others().outputs()) {
+      fuses.merge(output.fuseAmps(), 1, Integer::sum);
+    }
     return fuses;
   }
 
-  private static Map<String, Double> cable(Reading reading) {
-    Map<String, Double> metres = new TreeMap<>();
-    for (FeedReading f : reading.feeds()) {
-      metres.merge(f.feed().wire(), f.lengthM() + trunkM(reading, f), Double::sum);
-    }
-    for (SegmentReading s : reading.segments()) {
-      boolean joins = s.segment().position() > 1 && s.segment().powerFromPrevious();
-      s.segment()
-          .leadWire()
-          .filter(w -> joins)
-          .ifPresent(w -> metres.merge(w, s.leadM(), Double::sum));
+  /** A reel: what it is for and its wire. */
+  private record Reel(String kind, String wire) {}
+
+  private static Map<Reel, Double> cable(Reading reading) {
+    Map<Reel, Double> metres =
+        new TreeMap<>(Comparator.comparing(Reel::kind).thenComparing(Reel::wire));
+    for (PowerCable c : PowerCable.of(reading)) {
+      metres.merge(new Reel(kind(c), c.wire()), c.metres(), Double::sum);
     }
     return metres;
   }
 
-  /** A trunk goes on along its run, with a short tap at each. */
-  private static double trunkM(Reading reading, FeedReading f) {
-    List<Integer> taps = f.feed().taps();
-    if (taps.isEmpty()) {
-      return 0;
-    }
-    double pitch =
-        reading.segments().stream()
-            .filter(s -> s.segment().id().equals(f.feed().segment()))
-            .mapToDouble(s -> s.type().pitchPerM())
-            .findFirst()
-            .orElse(1);
-    return (taps.getLast() - taps.getFirst()) / pitch + taps.size() * Feed.TAP_M;
+  private static String kind(PowerCable cable) {
+    return switch (cable.use()) {
+      case FEED, LEAD -> "power cable, two conductors";
+      case INPUT -> "supply to board, two conductors";
+      case SET -> "lead of a plain set, " + cable.conductors() + " conductors";
+    };
   }
 }

@@ -24,6 +24,22 @@ final class WiringJson {
   /** A supply's trimmer moves its volts by so much at the most, percent (common practice). */
   private static final double TRIM_PERCENT = 20;
 
+  /** What is done about faults that are fed from behind. */
+  private enum BackFeed {
+    NOTE("note"),
+    PROTECT("protect");
+
+    final String id;
+
+    BackFeed(String id) {
+      this.id = id;
+    }
+
+    static BackFeed of(boolean protect) {
+      return protect ? PROTECT : NOTE;
+    }
+  }
+
   private WiringJson() {}
 
   static Wiring settings(JsonFields in, Set<String> wires) throws BadInputException {
@@ -87,7 +103,9 @@ final class WiringJson {
             f.flag("fewSizes", d.fewSizes()),
             f.flag("nextSizeUp", d.nextSizeUp()),
             f.number("boxLitres", Range.between(0, 100_000), d.boxLitres()),
-            f.number("ambientCelsius", Range.between(-50, 80), d.ambientCelsius()));
+            f.number("ambientCelsius", Range.between(-50, 80), d.ambientCelsius()),
+            f.choice("backFeed", BackFeed.values(), b -> b.id, BackFeed.of(d.protectBackFeed()))
+                == BackFeed.PROTECT);
     f.done();
     return ways;
   }
@@ -156,7 +174,8 @@ final class WiringJson {
                   .put("fewSizes", w.fewSizes())
                   .put("nextSizeUp", w.nextSizeUp())
                   .put("boxLitres", w.boxLitres())
-                  .put("ambientCelsius", w.ambientCelsius()));
+                  .put("ambientCelsius", w.ambientCelsius())
+                  .put("backFeed", BackFeed.of(w.protectBackFeed()).id));
     }
   }
 

@@ -36,7 +36,7 @@ class WiringFilesTest {
   private static Wiring wiring() {
     return new Wiring(
         new Conductors(45, 4, 2.5, 3, 1.5, 3, Optional.of("14AWG"), false, Map.of(5.0, 5.2)),
-        new PowerWays(InjectionSchool.EVERY, 120, false, false, false, true, 12, 40),
+        new PowerWays(InjectionSchool.EVERY, 120, false, false, false, true, 12, 40, true),
         List.of(
             new HeldPost("Weir", 1, true, Optional.empty(), OptionalDouble.empty()),
             new HeldPost("Weir", 200, false, Optional.of("12AWG"), OptionalDouble.of(7.5))));
@@ -75,8 +75,10 @@ class WiringFilesTest {
       fuses += planned;
     }
     assertThat(fuses)
+        .as("one for each fuse of feeds, one in each input wire")
         .isEqualTo(
-            (int) plan.reading().feeds().stream().map(f -> f.feed().fuse()).distinct().count());
+            (int) plan.reading().feeds().stream().map(f -> f.feed().fuse()).distinct().count()
+                + plan.reading().decisions().inputs().stream().mapToInt(i -> i.wires()).sum());
   }
 
   @Test

@@ -5,7 +5,8 @@ import bunting.core.show.Feed;
 /**
  * A feed with its consequences.
  *
- * @param lengthM its cable, metres
+ * @param lengthM its cable, metres; of a trunk up to its first tap
+ * @param cableM all of it: of a trunk along its run and with its taps too
  * @param amps what it carries
  */
-public record FeedReading(Feed feed, double lengthM, double amps) {}
+public record FeedReading(Feed feed, double lengthM, double cableM, double amps) {}

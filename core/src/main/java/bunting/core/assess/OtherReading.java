@@ -10,18 +10,33 @@ import java.util.Optional;
 
 /** What follows from the decisions about lights that are not pixels. */
 public record OtherReading(List<Board> boards, List<Set> sets, List<Chain> chains) {
+  /** Nothing. */
+  static final OtherReading NONE = new OtherReading(List.of(), List.of(), List.of());
+
   public OtherReading {
     boards = List.copyOf(boards);
     sets = List.copyOf(sets);
     chains = List.copyOf(chains);
   }
 
-  /** A dimmer board, its outputs in use and the amps through it. */
-  public record Board(OtherDecisions.Dimmer dimmer, DimmerType type, int outputs, double amps) {}
+  /**
+   * A dimmer board.
+   *
+   * @param outputs in use
+   * @param amps through it
+   * @param terminalVolts what it has behind its input
+   */
+  public record Board(
+      OtherDecisions.Dimmer dimmer,
+      DimmerType type,
+      int outputs,
+      double amps,
+      double terminalVolts) {}
 
   /**
    * A plain set on its outputs.
    *
+   * @param volts that are left for it behind its lead
    * @param slots its slots; empty where the universes did not suffice
    */
   public record Set(
@@ -30,6 +45,7 @@ public record OtherReading(List<Board> boards, List<Set> sets, List<Chain> chain
       double leadM,
       double amps,
       double outputAmps,
+      double volts,
       Optional<SlotRow> slots) {}
 
   /** Bulb strings on one plug: amps through the first cord, and what that cord bears. */

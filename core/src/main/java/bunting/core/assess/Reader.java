@@ -2,27 +2,23 @@ package bunting.core.assess;
 
 import bunting.core.addressing.SlotBook;
 import bunting.core.addressing.SlotRow;
-import bunting.core.mains.CircuitPlanner;
+import bunting.core.island.Chain;
+import bunting.core.island.SolvedBox;
 import bunting.core.ports.PortRules;
 import bunting.core.ports.Prices;
-import bunting.core.show.Circuit;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Decisions;
-import bunting.core.show.Feed;
 import bunting.core.show.LeadHelper;
 import bunting.core.show.PixelType;
 import bunting.core.show.PlacedController;
-import bunting.core.show.Point;
+import bunting.core.show.PowerWays;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
 import bunting.core.show.Show;
-import bunting.core.show.SupplyType;
-import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,154 +27,108 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
- * Compiles a show and its decisions into chains, solves them and keys the results by the user's ids
- * again.
+ * Compiles a show and its decisions into networks ({@link Electrics}), has them solved, counts
+ * slots and keys all results by the user's ids again.
  */
 final class Reader {
   private final Show show;
   private final Decisions decisions;
   private final Map<String, Run> runs;
-  private final Map<String, PixelType> pixelTypes;
   private final Map<String, ControllerType> controllerTypes;
-  private final Map<String, Segment> segments;
-  private final Map<String, Point> boxes = new HashMap<>();
-  private final Map<String, Double> feedM = new HashMap<>();
-  private final Map<String, Double> feedAmps = new HashMap<>();
   private final SlotBook cursor;
   private final List<SegmentReading> segmentReadings = new ArrayList<>();
-  private final List<IslandSolver.Solved> solved = new ArrayList<>();
-  private final Map<String, Double> busVolts = new HashMap<>();
-  private final Collection<IslandSolver.Solved> before;
+  private final Electrics electrics;
 
-  Reader(Show show, Decisions decisions, Collection<IslandSolver.Solved> before) {
+  Reader(Show show, Decisions decisions, Collection<SolvedBox> before, boolean failed) {
     this.show = show;
-    this.before = before;
     this.decisions = decisions;
     this.cursor = new SlotBook(show);
     this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
-    this.pixelTypes = show.catalogue().pixelTypesById();
     this.controllerTypes = show.catalogue().controllerTypesById();
-    this.segments =
-        decisions.segments().stream().collect(Collectors.toMap(Segment::id, Function.identity()));
-    decisions.controllers().forEach(c -> boxes.put(c.controller().id(), c.controller().at()));
+    this.electrics = new Electrics(show, decisions, before, failed);
   }
 
   Reading read() {
-    for (Feed feed : decisions.feeds()) {
-      Segment s = segments.get(feed.segment());
-      Run run = runs.get(s.run());
-      double metres =
-          Geometry.boxToPixel(
-              boxes.get(s.controller()), run, pixelTypes.get(run.type()), feed.atPixel());
-      feedM.put(feed.id(), feed.lengthM().orElse(metres));
-    }
-    List<PortReading> ports = ports();
+    double percent = show.settings().brightnessPercent();
+    double most = show.wiring().ways().mostSent(percent);
+    Consequence bare = electrics.at(percent, OtherReading.NONE);
+    List<PortReading> ports = ports(bare);
+    OtherReading others = OtherReader.read(show, decisions, cursor);
+    Consequence designed = electrics.at(percent, others);
+    Consequence worst = most == percent ? designed : electrics.at(most, others);
+    Consequence white =
+        most == PowerWays.FULL_PERCENT ? worst : electrics.at(PowerWays.FULL_PERCENT, others);
     List<FeedReading> feeds =
         decisions.feeds().stream()
-            .map(f -> new FeedReading(f, feedM.get(f.id()), feedAmps.getOrDefault(f.id(), 0.0)))
+            .map(
+                f ->
+                    new FeedReading(
+                        f,
+                        electrics.networks().feedM(f.id()),
+                        electrics.networks().cableM(f),
+                        designed.feedAmps(f.id())))
             .toList();
-    OtherReading others = OtherReader.read(show, decisions.others(), cursor);
-    List<SupplyReading> supplies = supplies(feeds, others);
     return new Reading(
         show,
         decisions,
         ports,
         segmentReadings,
         feeds,
-        supplies,
-        circuits(supplies, others),
-        totals(ports, feeds, supplies, others),
-        others,
+        totals(ports, feeds, designed),
         feeds.stream().collect(Collectors.groupingBy(f -> f.feed().segment())),
-        solved,
-        busVolts);
+        designed,
+        worst,
+        white);
   }
 
-  private List<PortReading> ports() {
-    Map<String, List<Segment>> chains =
-        decisions.segments().stream()
-            .collect(Collectors.groupingBy(s -> s.controller() + "\0" + s.port()));
-    Map<String, List<Integer>> breaks = new HashMap<>();
-    decisions
-        .breaks()
-        .forEach(
-            b -> breaks.computeIfAbsent(b.segment(), k -> new ArrayList<>()).add(b.afterPixel()));
-    Map<String, List<Feed>> feeds =
-        decisions.feeds().stream().collect(Collectors.groupingBy(Feed::segment));
-    BoxSolver solver = new BoxSolver(show, feeds, breaks, feedM, before);
+  private List<PortReading> ports(Consequence designed) {
     List<PortReading> ports = new ArrayList<>();
-    for (PlacedController box : decisions.controllers()) {
+    for (int b = 0; b < decisions.controllers().size(); b++) {
+      PlacedController box = decisions.controllers().get(b);
       ControllerType type = controllerTypes.get(box.controller().type());
+      SolvedBox solved = designed.boxes().get(b);
       boolean begun = false;
-      List<List<IslandSolver.Link>> links = new ArrayList<>();
       for (int port = 1; port <= type.ports(); port++) {
-        links.add(links(chains.getOrDefault(box.controller().id() + "\0" + port, List.of())));
-      }
-      BoxSolver.Answer answer = solver.solve(box, links);
-      busVolts.put(box.controller().id(), answer.busVolts());
-      answer.ports().forEach(o -> o.ifPresent(this::take));
-      for (int port = 1; port <= type.ports(); port++) {
-        List<Segment> chain = chains.getOrDefault(box.controller().id() + "\0" + port, List.of());
-        if (!chain.isEmpty()) {
+        List<Chain.Link> links = electrics.networks().links(box.controller().id(), port);
+        if (!links.isEmpty()) {
           if (!begun) {
             cursor.startBox(box.controller().id());
             begun = true;
           }
           cursor.startPort();
         }
-        List<SegmentReading> read = chain(links.get(port - 1), answer.ports().get(port - 1));
+        List<SegmentReading> read = chain(links, designed);
         segmentReadings.addAll(read);
-        ports.add(port(box, type, port, read, feeds));
+        double amps =
+            solved.ports().get(port - 1).stream()
+                .flatMap(c -> c.islands().stream())
+                .mapToDouble(bunting.core.island.Island::portAmps)
+                .sum();
+        ports.add(port(box, type, port, read, amps));
       }
     }
     return ports;
   }
 
-  private List<IslandSolver.Link> links(List<Segment> chain) {
-    List<IslandSolver.Link> links = new ArrayList<>();
-    for (Segment s : chain) {
-      links.add(new IslandSolver.Link(s, type(s), leadM(s, links)));
-    }
-    return links;
-  }
-
-  private void take(IslandSolver.Solved one) {
-    solved.add(one);
-    for (IslandReading island : one.islands()) {
-      island
-          .solution()
-          .ifPresent(
-              s -> {
-                for (int f = 0; f < island.feeds().size(); f++) {
-                  feedAmps.put(island.feeds().get(f).id(), s.feedAmps().at(f));
-                }
-              });
-    }
-  }
-
-  private List<SegmentReading> chain(
-      List<IslandSolver.Link> links, Optional<IslandSolver.Solved> one) {
+  private List<SegmentReading> chain(List<Chain.Link> links, Consequence designed) {
     List<SegmentReading> read = new ArrayList<>();
-    for (int i = 0; i < links.size(); i++) {
-      Segment s = links.get(i).segment();
-      IslandSolver.Volts volts = one.orElseThrow().volts().get(i);
+    for (Chain.Link link : links) {
+      Segment s = link.segment();
+      Run run = runs.get(s.run());
+      PixelType type = link.type();
+      var flow = designed.segments().get(s.id());
       List<SlotRow> slots =
-          cursor.take(
-              s.run(),
-              type(s).channels(),
-              runs.get(s.run()).fitting(),
-              s.firstPixel(),
-              s.lastPixel());
+          cursor.take(s.run(), type.channels(), run.fitting(), s.firstPixel(), s.lastPixel());
       read.add(
           new SegmentReading(
               s,
-              runs.get(s.run()),
-              type(s),
-              links.get(i).leadM(),
+              run,
+              type,
+              link.leadM(),
               slots,
-              volts.profile(),
-              volts.stands(),
-              help(type(s), links.get(i).leadM())));
+              flow.volts(),
+              flow.stands(),
+              help(type, link.leadM())));
     }
     return read;
   }
@@ -189,89 +139,24 @@ final class Reader {
         : Optional.empty();
   }
 
-  private PixelType type(Segment s) {
-    return pixelTypes.get(runs.get(s.run()).type());
-  }
-
-  private double leadM(Segment s, List<IslandSolver.Link> before) {
-    Run run = runs.get(s.run());
-    if (before.isEmpty()) {
-      return Geometry.boxToPixel(boxes.get(s.controller()), run, type(s), s.firstPixel());
-    }
-    Segment last = before.getLast().segment();
-    return Geometry.joint(
-        Geometry.pixel(runs.get(last.run()), type(last), last.lastPixel()),
-        Geometry.pixel(run, type(s), s.firstPixel()));
-  }
-
-  private PortReading port(
+  private static PortReading port(
       PlacedController box,
       ControllerType type,
       int port,
       List<SegmentReading> chain,
-      Map<String, List<Feed>> feeds) {
+      double amps) {
     int pixels = 0;
     double micros = 0;
-    double amps = 0;
     for (SegmentReading s : chain) {
       pixels += s.segment().pixels();
       micros += s.segment().pixels() * s.type().wireMicros();
-      for (Feed feed : feeds.getOrDefault(s.segment().id(), List.of())) {
-        amps += feed.viaPort() ? feedAmps.getOrDefault(feed.id(), 0.0) : 0;
-      }
     }
     return new PortReading(
         box, type, port, chain, pixels, micros, PortRules.refreshHz(micros), amps);
   }
 
-  private List<SupplyReading> supplies(List<FeedReading> feeds, OtherReading others) {
-    Map<String, Double> amps = new HashMap<>();
-    feeds.forEach(f -> amps.merge(f.feed().supply(), f.amps(), Double::sum));
-    others.boards().forEach(b -> amps.merge(b.dimmer().supply(), b.amps(), Double::sum));
-    Map<String, SupplyType> types = show.catalogue().supplyTypesById();
-    return decisions.supplies().stream()
-        .map(
-            s ->
-                new SupplyReading(
-                    s,
-                    types.get(s.type()),
-                    amps.getOrDefault(s.id(), 0.0),
-                    show.wiring().conductors().supplyVolts(types.get(s.type()).volts())))
-        .toList();
-  }
-
-  private List<CircuitReading> circuits(List<SupplyReading> supplies, OtherReading others) {
-    Map<String, Double> amps = new LinkedHashMap<>();
-    Map<String, Circuit> known = new HashMap<>();
-    List<Circuit> circuits = show.circuits().orElse(List.of());
-    circuits.forEach(c -> known.put(c.id(), c));
-    for (SupplyReading s : supplies) {
-      s.supply()
-          .circuit()
-          .ifPresent(
-              id -> {
-                double input =
-                    CircuitPlanner.inputAmps(s.type(), s.loadWatts(), known.get(id).volts());
-                amps.merge(id, input, Double::sum);
-              });
-    }
-    for (OtherReading.Chain c : others.chains()) {
-      double voltAmps = c.amps() * show.settings().mainsVolts();
-      c.chain()
-          .circuit()
-          .filter(known::containsKey)
-          .ifPresent(id -> amps.merge(id, voltAmps / known.get(id).volts(), Double::sum));
-    }
-    return circuits.stream()
-        .map(c -> new CircuitReading(c, amps.getOrDefault(c.id(), 0.0)))
-        .toList();
-  }
-
-  private Totals totals(
-      List<PortReading> ports,
-      List<FeedReading> feeds,
-      List<SupplyReading> supplies,
-      OtherReading others) {
+  private Totals totals(List<PortReading> ports, List<FeedReading> feeds, Consequence designed) {
+    OtherReading others = designed.others();
     long pixels = 0;
     long channels = 0;
     double least = 100;
@@ -300,7 +185,7 @@ final class Reader {
     }
     double amps = 0;
     double watts = 0;
-    for (SupplyReading s : supplies) {
+    for (SupplyReading s : designed.supplies()) {
       boolean owned = shelf.merge("s " + s.type().id(), -1, Integer::sum) >= 0;
       cost += owned ? 0 : s.type().cost();
       watts += s.loadWatts();
@@ -320,7 +205,7 @@ final class Reader {
         universes.size(),
         decisions.controllers().size(),
         used,
-        supplies.size(),
+        designed.supplies().size(),
         feeds.size(),
         amps,
         watts,

@@ -1,14 +1,23 @@
 package bunting.core.assess;
 
+import bunting.core.island.Island;
+import bunting.core.island.SolvedBox;
 import bunting.core.show.Decisions;
 import bunting.core.show.Show;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * All consequences of a show and its decisions. Ports are listed for every port of every
- * controller; segments in the order controller, port, position.
+ * controller; segments in the order controller, port, position. Amps and volts of ports, segments
+ * and feeds are at the brightness that is designed for.
+ *
+ * @param designed what follows at that brightness
+ * @param worst at the most that can be sent: what the limiter lets through, or full white
+ * @param white at full white, limiter or not
  */
 public record Reading(
     Show show,
@@ -16,37 +25,58 @@ public record Reading(
     List<PortReading> ports,
     List<SegmentReading> segments,
     List<FeedReading> feeds,
-    List<SupplyReading> supplies,
-    List<CircuitReading> circuits,
     Totals totals,
-    OtherReading others,
     Map<String, List<FeedReading>> feedsBySegment,
-    List<IslandSolver.Solved> solved,
-    Map<String, Double> busVolts) {
+    Consequence designed,
+    Consequence worst,
+    Consequence white) {
   public Reading {
-    solved = List.copyOf(solved);
-    busVolts = Map.copyOf(busVolts);
     feedsBySegment = Map.copyOf(feedsBySegment);
     ports = List.copyOf(ports);
     segments = List.copyOf(segments);
     feeds = List.copyOf(feeds);
-    supplies = List.copyOf(supplies);
-    circuits = List.copyOf(circuits);
   }
 
   /** Computes them. A pure function; cost linear in pixels. */
   public static Reading of(Show show, Decisions decisions) {
-    return new Reader(show, decisions, List.of()).read();
+    return new Reader(show, decisions, List.of(), false).read();
+  }
+
+  /** The same where something has failed: pixels far below their volts draw what they still can. */
+  public static Reading ofFailure(Show show, Decisions decisions) {
+    return new Reader(show, decisions, List.of(), true).read();
   }
 
   /** The same, with every port that is as it was before taken from there. */
   public static Reading of(Show show, Decisions decisions, Reading before) {
-    return new Reader(show, decisions, before.solved).read();
+    return new Reader(show, decisions, before.solved(), false).read();
   }
 
-  /** The islands of all ports, in the order of the ports. */
-  public List<IslandReading> islands() {
-    return solved.stream().flatMap(s -> s.islands().stream()).toList();
+  private List<SolvedBox> solved() {
+    // Equal brightness is the same consequence; to compare them whole would cost more than a solve.
+    Map<Double, Consequence> each = new TreeMap<>();
+    Stream.of(designed, worst, white).forEach(c -> each.putIfAbsent(c.brightnessPercent(), c));
+    return each.values().stream().flatMap(c -> c.boxes().stream()).toList();
+  }
+
+  /** Supplies, as the show is designed. */
+  public List<SupplyReading> supplies() {
+    return designed.supplies();
+  }
+
+  /** Circuits, as the show is designed. */
+  public List<CircuitReading> circuits() {
+    return designed.circuits();
+  }
+
+  /** Lights that are not pixels, as the show is designed. */
+  public OtherReading others() {
+    return designed.others();
+  }
+
+  /** The islands of all ports, in the order of the ports, as the show is designed. */
+  public List<Island> islands() {
+    return designed.islands();
   }
 
   /** The port of that number on that controller. */

@@ -3,7 +3,9 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
+import bunting.core.assess.OtherReading;
 import bunting.core.assess.Reading;
+import bunting.core.copper.Fuses;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -32,25 +34,30 @@ final class BoardAmps implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
 
+    Map<String, Double> amps = reading.worst().boardAmps();
     Map<String, Double> board = new LinkedHashMap<>();
     Map<String, Double> most = new LinkedHashMap<>();
     for (var p : reading.ports()) {
-      board.merge(p.controller(), p.amps(), Double::sum);
+      board.put(p.controller(), amps.getOrDefault(p.controller(), 0.0));
       most.put(p.controller(), p.type().boardAmpsMax());
     }
+    for (OtherReading.Board b : reading.worst().others().boards()) {
+      board.put(b.dimmer().id(), b.amps());
+      most.put(b.dimmer().id(), b.type().boardAmpsMax());
+    }
     board.forEach(
-        (id, amps) -> {
-          if (amps > most.get(id)) {
+        (id, carries) -> {
+          if (Fuses.over(carries, most.get(id))) {
             to.report(
                 Subject.Kind.CONTROLLER,
                 id,
-                amps,
+                carries,
                 most.get(id),
                 "A",
                 id
                     + " carries "
-                    + fixed(amps, 2)
-                    + " A over its ports, of at most "
+                    + fixed(carries, 2)
+                    + " A over its outputs, of at most "
                     + number(most.get(id))
                     + " A.");
           }

@@ -3,7 +3,9 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.fixed;
 
 import bunting.core.assess.Reading;
+import bunting.core.island.SolvedBox;
 import bunting.core.show.Conductors;
+import bunting.core.show.PlacedController;
 
 /** A board whose electronics share the pixels' supply must not lose its own volts. */
 final class BrownOut implements Check {
@@ -37,10 +39,12 @@ final class BrownOut implements Check {
     if (!copper.brainOnBank()) {
       return;
     }
-    for (var box : reading.decisions().controllers()) {
-      double volts = reading.busVolts().getOrDefault(box.controller().id(), box.volts());
+    for (int b = 0; b < reading.decisions().controllers().size(); b++) {
+      PlacedController box = reading.decisions().controllers().get(b);
+      SolvedBox solved = reading.worst().boxes().get(b);
+      double volts = solved.terminalVolts();
       double least = LEAST_SHARE * box.volts();
-      if (volts < least) {
+      if (solved.stands() && volts < least) {
         to.report(
             Subject.Kind.CONTROLLER,
             box.controller().id(),

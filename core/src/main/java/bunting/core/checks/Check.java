@@ -1,6 +1,7 @@
 package bunting.core.checks;
 
 import bunting.core.assess.Reading;
+import java.util.List;
 import java.util.function.Consumer;
 
 /** One rule. */
@@ -37,6 +38,17 @@ public interface Check {
         double allowed,
         String unit,
         String message) {
+      report(kind, id, measured, allowed, unit, message, List.of());
+    }
+
+    void report(
+        Subject.Kind kind,
+        String id,
+        double measured,
+        double allowed,
+        String unit,
+        String message,
+        List<String> details) {
       String line = message.replaceAll("\\p{Cntrl}", " ");
       sink.accept(
           new Finding(
@@ -46,7 +58,8 @@ public interface Check {
               measured,
               allowed,
               unit,
-              line));
+              line,
+              details.stream().map(d -> d.replaceAll("\\p{Cntrl}", " ")).toList()));
     }
   }
 }

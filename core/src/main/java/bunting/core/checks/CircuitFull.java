@@ -30,7 +30,7 @@ final class CircuitFull implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
 
-    for (var c : reading.circuits()) {
+    for (var c : reading.worst().circuits()) {
       double usable = c.circuit().breakerAmps() * CircuitPlanner.CONTINUOUS_SHARE;
       if (c.circuit().existingAmps() >= usable) {
         to.report(

@@ -4,7 +4,7 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
-import bunting.core.power.BoxAir;
+import bunting.core.copper.BoxAir;
 import bunting.core.show.Point;
 import bunting.core.show.PowerWays;
 import java.util.LinkedHashMap;
@@ -43,7 +43,7 @@ final class ClosedBoxHeat implements Check {
     }
     Map<Point, Double> heat = new LinkedHashMap<>();
     Map<Point, Integer> count = new LinkedHashMap<>();
-    for (var s : reading.supplies()) {
+    for (var s : reading.worst().supplies()) {
       heat.merge(s.supply().at(), s.loadWatts() * (1 / s.type().efficiency() - 1), Double::sum);
       count.merge(s.supply().at(), 1, Integer::sum);
     }

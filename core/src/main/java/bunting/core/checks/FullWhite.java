@@ -1,18 +1,21 @@
 package bunting.core.checks;
 
+import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
+import bunting.core.assess.Limiter;
 import bunting.core.assess.Reading;
-import java.util.HashMap;
+import bunting.core.show.Texts;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 
 /**
- * Designed for less than full white, the fuses still protect the wire, and open when someone sends
- * white.
+ * With a limiter, the wires are protected for what it lets through; what somebody's full white
+ * would exceed if it is not set is said in one finding.
  */
 final class FullWhite implements Check {
+  /** So many are named in the message; all stand in the details. */
+  private static final int NAMED = 4;
+
   @Override
   public String code() {
     return "full-white";
@@ -25,8 +28,8 @@ final class FullWhite implements Check {
 
   @Override
   public String why() {
-    return "Designed for less than full white, the fuses still protect the wire, and open when"
-        + " someone sends white.";
+    return "Designed for less than full white, all hangs on the limiter: without it somebody's"
+        + " white overloads what is listed.";
   }
 
   @Override
@@ -36,39 +39,52 @@ final class FullWhite implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-
-    var settings = reading.show().settings();
-    if (settings.brightnessPercent() >= 100) {
+    List<Limiter.Held> held = Limiter.of(reading);
+    if (held.isEmpty()) {
       return;
     }
-    Map<String, Double> ratio = new HashMap<>();
-    for (var s : reading.segments()) {
-      double now = s.type().amps(settings.brightnessPercent());
-      ratio.put(s.segment().id(), now > 0 ? s.type().amps(100) / now : 1);
-    }
-    Map<String, Double> white = new TreeMap<>();
-    Map<String, Double> fuse = new HashMap<>();
-    for (var f : reading.feeds()) {
-      String name = f.feed().fuseGroup().orElse(f.feed().id());
-      white.merge(name, f.amps() * ratio.get(f.feed().segment()), Double::sum);
-      fuse.put(name, f.feed().fuseAmps());
-    }
-    List<String> open = white.keySet().stream().filter(n -> white.get(n) > fuse.get(n)).toList();
-    if (!open.isEmpty()) {
-      to.report(
-          Subject.Kind.SHOW,
-          settings.name(),
-          open.size(),
-          0,
-          "fuses",
-          "Designed for "
-              + number(settings.brightnessPercent())
-              + " %: full white would open about "
-              + open.size()
-              + (open.size() == 1 ? " fuse (" : " fuses (")
-              + String.join(", ", open.subList(0, Math.min(6, open.size())))
-              + (open.size() > 6 ? " and more" : "")
-              + "). Set the limiter in each controller.");
-    }
+    double percent = held.stream().mapToDouble(Limiter.Held::percent).min().orElse(0);
+    String named = String.join("; ", held.stream().limit(NAMED).map(FullWhite::shortly).toList());
+    String message =
+        "Designed for "
+            + number(reading.show().settings().brightnessPercent())
+            + " %: full white would be too much for "
+            + Texts.count(held.size(), "thing", "things")
+            + " ("
+            + named
+            + (held.size() > NAMED ? "; and " + (held.size() - NAMED) + " more" : "")
+            + "). Set the limiter of each controller to "
+            + number(percent)
+            + " % or less.";
+    to.report(
+        Subject.Kind.SHOW,
+        reading.show().settings().name(),
+        100,
+        percent,
+        "%",
+        message,
+        held.stream().map(FullWhite::line).toList());
+  }
+
+  private static String shortly(Limiter.Held h) {
+    return h.collapse()
+        ? h.name() + " cannot stand"
+        : h.name() + " " + fixed(h.carries(), 1) + " of " + number(h.allowed()) + " A";
+  }
+
+  private static String line(Limiter.Held h) {
+    return h.name()
+        + (h.collapse()
+            ? ": its volts break down"
+            : ": "
+                + fixed(h.carries(), 2)
+                + " A, allowed "
+                + fixed(h.allowed(), 2)
+                + " A"
+                + (h.givesWay() ? ", opens or cuts out" : ""))
+        + "; kept by "
+        + number(h.percent())
+        + " %"
+        + h.milliamps().map(m -> ", " + m).orElse("");
   }
 }

@@ -4,6 +4,7 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
+import bunting.core.copper.Fuses;
 import java.util.Map;
 
 /** A fuse that runs for hours near its rating opens in mid-show. */
@@ -30,17 +31,17 @@ final class FuseBelowLoad implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-
     double margin = reading.show().settings().fuseMargin();
-    Map<String, Double> load = FuseLoads.of(reading);
+    Map<String, Double> load = FuseLoads.of(reading.worst(), reading);
     for (var f : reading.feeds()) {
-      double amps = f.feed().fuseGroup().map(load::get).orElse(f.amps());
-      if (f.feed().fuseAmps() < margin * amps - FuseLoads.ROUNDING_AMPS) {
+      double amps = load.get(f.feed().fuse());
+      double fuse = f.feed().fuseAmps();
+      if (Fuses.over(margin * amps, fuse)) {
         to.report(
             Subject.Kind.FEED,
             f.feed().id(),
             amps * margin,
-            f.feed().fuseAmps(),
+            fuse,
             "A",
             "Feed "
                 + f.feed().id()
@@ -51,8 +52,10 @@ final class FuseBelowLoad implements Check {
                 + " = "
                 + fixed(amps * margin, 2)
                 + " A is more than its "
-                + number(f.feed().fuseAmps())
-                + " A fuse: split the load.");
+                + number(fuse)
+                + " A fuse: "
+                + FuseCure.of(reading, f.feed(), amps)
+                + ".");
       }
     }
   }

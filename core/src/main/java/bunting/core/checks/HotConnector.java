@@ -31,17 +31,18 @@ final class HotConnector implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
     for (var f : reading.feeds()) {
-      if (f.feed().viaPort() && f.amps() > HOT_AMPS) {
+      double amps = reading.worst().feedAmps(f.feed().id());
+      if (f.feed().viaPort() && amps > HOT_AMPS) {
         to.report(
             Subject.Kind.FEED,
             f.feed().id(),
-            f.amps(),
+            amps,
             HOT_AMPS,
             "A",
             "Feed "
                 + f.feed().id()
                 + ": "
-                + fixed(f.amps(), 1)
+                + fixed(amps, 1)
                 + " A for hours through a board's pluggable terminal; use ferrules, feel it after"
                 + " an hour of white, or feed this run from the distribution.");
       }

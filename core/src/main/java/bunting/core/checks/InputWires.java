@@ -1,13 +1,14 @@
 package bunting.core.checks;
 
 import static bunting.core.show.Texts.fixed;
+import static bunting.core.show.Texts.number;
 
+import bunting.core.assess.InputReading;
 import bunting.core.assess.Reading;
-import bunting.core.show.Conductors;
+import bunting.core.copper.Fuses;
+import bunting.core.copper.InputRule;
 import bunting.core.show.Wire;
 import java.util.Map;
-import java.util.Optional;
-import java.util.TreeMap;
 
 /** The wires that feed a board bear what they carry, also when one of them comes loose. */
 final class InputWires implements Check {
@@ -18,7 +19,7 @@ final class InputWires implements Check {
 
   @Override
   public Severity severity() {
-    return Severity.WARN;
+    return Severity.STOP;
   }
 
   @Override
@@ -34,41 +35,52 @@ final class InputWires implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-    Conductors copper = reading.show().wiring().conductors();
-    Optional<Wire> wire = copper.inputWire().map(reading.show().catalogue().wiresById()::get);
-    if (wire.isEmpty()) {
-      return;
+    double margin = reading.show().settings().fuseMargin();
+    Map<String, Wire> wires = reading.show().catalogue().wiresById();
+    for (InputReading i : reading.worst().inputs()) {
+      int pairs = i.input().wires();
+      double fuse = i.input().fuseAmps();
+      double bears = wires.get(i.input().wire()).fuseAmpsMax();
+      double least = InputRule.leastFuse(i.amps(), margin, pairs);
+      String start =
+          i.input().board()
+              + ": "
+              + fixed(i.amps(), 1)
+              + " A come in over "
+              + pairs
+              + " x "
+              + i.input().wire();
+      if (fuse > bears) {
+        String message =
+            start
+                + " with a "
+                + number(fuse)
+                + " A fuse in each, and the wire bears "
+                + number(bears)
+                + " A: take a thicker wire or a smaller fuse.";
+        to.report(Subject.Kind.CONTROLLER, i.input().board(), fuse, bears, "A", message);
+      } else if (Fuses.over(least, fuse)) {
+        boolean alone = pairs > 1 && i.withoutOneAmps() > margin * i.eachAmps();
+        String asks =
+            alone
+                ? "; without one of them the others carry " + fixed(least, 2) + " A each"
+                : ", "
+                    + fixed(i.eachAmps(), 2)
+                    + " A each x "
+                    + number(margin)
+                    + " = "
+                    + fixed(least, 2)
+                    + " A";
+        String message =
+            start
+                + asks
+                + ", and the fuse in each is "
+                + number(fuse)
+                + " A (the wire bears "
+                + number(bears)
+                + " A). Take more or thicker wires, a fuse in each.";
+        to.report(Subject.Kind.CONTROLLER, i.input().board(), least, fuse, "A", message);
+      }
     }
-    Map<String, Double> amps = new TreeMap<>();
-    reading.ports().forEach(p -> amps.merge(p.controller(), p.amps(), Double::sum));
-    double most = wire.get().fuseAmpsMax() / reading.show().settings().fuseMargin();
-    int wires = copper.inputWires();
-    amps.forEach(
-        (box, sum) -> {
-          double each = sum / wires;
-          double left = wires > 1 ? sum / (wires - 1) : each;
-          if (each > most || left > wire.get().fuseAmpsMax()) {
-            to.report(
-                Subject.Kind.CONTROLLER,
-                box,
-                each,
-                most,
-                "A",
-                box
-                    + ": "
-                    + fixed(sum, 1)
-                    + " A come in over "
-                    + wires
-                    + " x "
-                    + wire.get().id()
-                    + ", "
-                    + fixed(each, 1)
-                    + " A each where "
-                    + fixed(most, 1)
-                    + " A is the most"
-                    + (wires > 1 ? "; without one of them " + fixed(left, 1) + " A" : "")
-                    + ". Take more or thicker wires, a fuse in each.");
-          }
-        });
   }
 }

@@ -3,10 +3,12 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
+import bunting.core.assess.CircuitReading;
 import bunting.core.assess.Reading;
 import bunting.core.mains.CircuitPlanner;
-import bunting.core.show.Circuit;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** A supply must hang on a circuit that bears it for hours. */
 final class NoCircuit implements Check {
@@ -32,57 +34,64 @@ final class NoCircuit implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-
-    List<Circuit> circuits = reading.show().circuits().orElse(List.of());
     if (reading.show().circuits().isEmpty()) {
       return;
     }
-    double volts =
-        circuits.isEmpty() ? reading.show().settings().mainsVolts() : circuits.getFirst().volts();
-    double most =
-        reading.circuits().stream()
-            .mapToDouble(c -> CircuitPlanner.usableAmps(c.circuit()) - c.loadAmps())
-            .max()
-            .orElse(0);
-    for (var s : reading.supplies()) {
+    List<CircuitReading> circuits = reading.worst().circuits();
+    double mains = reading.show().settings().mainsVolts();
+    for (var s : reading.worst().supplies()) {
       if (s.supply().circuit().isEmpty()) {
-        double needs = CircuitPlanner.inputAmps(s.type(), s.loadWatts(), volts);
-        double left = Math.max(0, most);
-        to.report(
-            Subject.Kind.SUPPLY,
-            s.supply().id(),
-            needs,
-            left,
-            "A",
-            "Supply "
-                + s.supply().id()
-                + " draws "
-                + fixed(needs, 2)
-                + " A at "
-                + number(volts)
-                + " V, and the emptiest circuit has "
-                + fixed(left, 2)
-                + " A left: "
-                + fixed(Math.max(0, needs - left), 2)
-                + " A too few.");
+        double voltAmps = CircuitPlanner.inputAmps(s.type(), s.loadWatts(), 1);
+        String subject = s.supply().id();
+        report(Subject.Kind.SUPPLY, subject, "Supply " + subject, voltAmps, mains, circuits, to);
       }
     }
-    for (var c : reading.others().chains()) {
+    for (var c : reading.worst().others().chains()) {
       if (c.chain().circuit().isEmpty()) {
-        double left = Math.max(0, most);
-        to.report(
-            Subject.Kind.RUN,
-            c.chain().strings().getFirst(),
-            c.amps(),
-            left,
-            "A",
-            "The bulb strings from "
-                + c.chain().strings().getFirst()
-                + " on draw "
-                + fixed(c.amps(), 2)
-                + " A, and no circuit that they may hang on has that left: plug them into another"
-                + " outlet, or put fewer on it.");
+        String subject = c.chain().strings().getFirst();
+        String what = "The chain of bulb strings from " + subject + " on";
+        report(Subject.Kind.RUN, subject, what, c.amps() * mains, mains, circuits, to);
       }
     }
+  }
+
+  /** What it draws and what is left of the circuit that comes nearest, in amps of its volts. */
+  private static void report(
+      Subject.Kind kind,
+      String subject,
+      String what,
+      double voltAmps,
+      double mains,
+      List<CircuitReading> circuits,
+      Reporter to) {
+    Optional<CircuitReading> nearest =
+        circuits.stream().min(Comparator.comparingDouble(c -> lacks(c, voltAmps)));
+    double volts = nearest.map(c -> c.circuit().volts()).orElse(mains);
+    double needs = voltAmps / volts;
+    double left = nearest.map(c -> Math.max(0, left(c))).orElse(0.0);
+    String most =
+        nearest
+            .map(c -> "circuit " + c.circuit().id() + ", the nearest, has " + fixed(left, 2))
+            .orElse("no circuit is given: 0.00");
+    String message =
+        what
+            + " draws "
+            + fixed(needs, 2)
+            + " A at "
+            + number(volts)
+            + " V, and "
+            + most
+            + " A left: "
+            + fixed(needs - left, 2)
+            + " A too few. Put it on another circuit, or less on that one.";
+    to.report(kind, subject, needs, left, "A", message);
+  }
+
+  private static double left(CircuitReading c) {
+    return CircuitPlanner.usableAmps(c.circuit()) - c.loadAmps();
+  }
+
+  private static double lacks(CircuitReading c, double voltAmps) {
+    return voltAmps / c.circuit().volts() - Math.max(0, left(c));
   }
 }

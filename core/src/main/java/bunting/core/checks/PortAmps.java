@@ -4,6 +4,7 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
+import bunting.core.copper.Fuses;
 
 /** A port's terminal and track bear only so much. */
 final class PortAmps implements Check {
@@ -31,11 +32,12 @@ final class PortAmps implements Check {
   public void examine(Reading reading, Reporter to) {
 
     for (var p : reading.ports()) {
-      if (p.amps() > p.type().portAmpsMax()) {
+      double amps = reading.worst().portAmps(p.controller(), p.port());
+      if (Fuses.over(amps, p.type().portAmpsMax())) {
         to.report(
             Subject.Kind.CONTROLLER,
             p.controller(),
-            p.amps(),
+            amps,
             p.type().portAmpsMax(),
             "A",
             "Port "
@@ -43,7 +45,7 @@ final class PortAmps implements Check {
                 + " of "
                 + p.controller()
                 + " carries "
-                + fixed(p.amps(), 2)
+                + fixed(amps, 2)
                 + " A of at most "
                 + number(p.type().portAmpsMax())
                 + " A: feed some of it from the distribution.");

@@ -4,6 +4,7 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
+import bunting.core.copper.Fuses;
 
 /** A supply in a closed box runs hot: load it to the share you chose and no further. */
 final class SupplyHeadroom implements Check {
@@ -29,28 +30,38 @@ final class SupplyHeadroom implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-
     double percent = reading.show().settings().supplyLoadPercentMax();
-    for (var s : reading.supplies()) {
-      double usable = s.type().usableWatts(percent);
-      if (s.loadWatts() > usable * (1 + 1e-9)) {
+    for (var s : reading.worst().supplies()) {
+      double usable = s.usableAmps(percent);
+      if (Fuses.over(s.loadAmps(), usable)) {
+        boolean trimmedDown = s.volts() < s.type().volts();
+        double load = trimmedDown ? s.loadAmps() : s.loadWatts();
+        double most = trimmedDown ? usable : s.type().usableWatts(percent);
+        double rated = trimmedDown ? s.type().ratedAmps(s.volts()) : s.type().watts();
+        String unit = trimmedDown ? "A" : "W";
         to.report(
             Subject.Kind.SUPPLY,
             s.supply().id(),
-            s.loadWatts(),
-            usable,
-            "W",
+            load,
+            most,
+            unit,
             "Supply "
                 + s.supply().id()
                 + " delivers "
-                + fixed(s.loadWatts(), 1)
-                + " W of "
+                + fixed(load, 1)
+                + " "
+                + unit
+                + " of "
                 + number(percent)
                 + " % of "
-                + number(s.type().watts())
-                + " W = "
-                + fixed(usable, 1)
-                + " W.");
+                + number(rated)
+                + " "
+                + unit
+                + " = "
+                + fixed(most, 1)
+                + " "
+                + unit
+                + (trimmedDown ? " (trimmed down, it gives no more amps)." : "."));
       }
     }
   }

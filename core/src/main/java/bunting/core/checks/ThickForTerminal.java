@@ -38,7 +38,7 @@ final class ThickForTerminal implements Check {
   public void examine(Reading reading, Reporter to) {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     for (var f : reading.feeds()) {
-      double mm2 = wires.get(f.feed().wire()).copperMm2();
+      double mm2 = wires.get(f.feed().wire()).sizeMm2();
       if (f.feed().viaPort() && mm2 > TERMINAL_MM2) {
         to.report(
             Subject.Kind.FEED,

@@ -4,7 +4,7 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
 
-/** A stretch of V+ without a feed that can carry it stays dark. */
+/** A stretch of V+ without a feed stays dark. */
 final class Unfed implements Check {
   @Override
   public String code() {
@@ -18,7 +18,7 @@ final class Unfed implements Check {
 
   @Override
   public String why() {
-    return "A stretch of V+ without a feed that can carry it stays dark.";
+    return "A stretch of V+ without a feed stays dark.";
   }
 
   @Override
@@ -30,7 +30,7 @@ final class Unfed implements Check {
   public void examine(Reading reading, Reporter to) {
 
     for (var s : reading.segments()) {
-      if (!s.stands()) {
+      if (!reading.designed().segments().get(s.segment().id()).fed()) {
         to.report(
             Subject.Kind.SEGMENT,
             s.segment().id(),
@@ -39,7 +39,7 @@ final class Unfed implements Check {
             "V",
             "Some pixels of "
                 + s.run().name()
-                + " have no feed that can carry them: they want "
+                + " have no feed: they want "
                 + number(s.type().volts())
                 + " V.");
       }

@@ -19,6 +19,7 @@ public final class Line {
   final double[] feedOhms;
   final double[] feedVolts;
   final List<Trunk> trunks;
+  final boolean sheds;
 
   /**
    * @param supplyVolts what the supply holds
@@ -46,7 +47,8 @@ public final class Line {
         feedAt,
         feedOhms,
         same(supplyVolts, feedAt.length),
-        List.of());
+        List.of(),
+        false);
   }
 
   private Line(
@@ -58,7 +60,8 @@ public final class Line {
       int[] feedAt,
       double[] feedOhms,
       double[] feedVolts,
-      List<Trunk> trunks) {
+      List<Trunk> trunks,
+      boolean sheds) {
     if (nominalAmps.length == 0
         || feedAt.length != feedOhms.length
         || feedAt.length != feedVolts.length
@@ -76,6 +79,7 @@ public final class Line {
     this.feedOhms = feedOhms;
     this.feedVolts = feedVolts;
     this.trunks = List.copyOf(trunks);
+    this.sheds = sheds;
   }
 
   /** A line of equal pixels on one strip, fed from a supply at their nominal volts. */
@@ -107,19 +111,64 @@ public final class Line {
 
   /** The same with other feeds, each with the volts of its own source. */
   public Line withFeeds(int[] at, double[] ohms, double[] volts) {
-    return new Line(nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, at, ohms, volts, trunks);
+    return new Line(
+        nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, at, ohms, volts, trunks, sheds);
   }
 
   /** The same with the part of each pixel's current that stays when headroom is gone. */
   public Line withIdle(double[] amps) {
     return new Line(
-        nominalVolts, nominalAmps, amps, kinds, loopOhms, feedAt, feedOhms, feedVolts, trunks);
+        nominalVolts,
+        nominalAmps,
+        amps,
+        kinds,
+        loopOhms,
+        feedAt,
+        feedOhms,
+        feedVolts,
+        trunks,
+        sheds);
   }
 
   /** The same with trunks beside it. */
   public Line withTrunks(List<Trunk> list) {
     return new Line(
-        nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, feedAt, feedOhms, feedVolts, list);
+        nominalVolts,
+        nominalAmps,
+        idleAmps,
+        kinds,
+        loopOhms,
+        feedAt,
+        feedOhms,
+        feedVolts,
+        list,
+        sheds);
+  }
+
+  /** The same with other volts behind one of its feeds. */
+  public Line withFeedVolts(int feed, double volts) {
+    double[] held = feedVolts.clone();
+    held[feed] = volts;
+    return withFeeds(feedAt, feedOhms, held);
+  }
+
+  /**
+   * The same with pixels that, far below their volts, draw no more than their chips still can
+   * ({@link Shedding}): what a line does when something on it has failed. It has a solution,
+   * always.
+   */
+  public Line shedding() {
+    return new Line(
+        nominalVolts,
+        nominalAmps,
+        idleAmps,
+        kinds,
+        loopOhms,
+        feedAt,
+        feedOhms,
+        feedVolts,
+        trunks,
+        true);
   }
 
   /** A stretch of its pixels without any feed. */
@@ -133,7 +182,8 @@ public final class Line {
         new int[0],
         new double[0],
         new double[0],
-        List.of());
+        List.of(),
+        sheds);
   }
 
   /**
@@ -177,6 +227,26 @@ public final class Line {
     return highest;
   }
 
+  /**
+   * Amps through the rail behind each pixel but the last, from left to right, as the line stands.
+   * Kirchhoff's current law from the left; beside a trunk, whose taps are not told, by the drop.
+   */
+  public double[] railAmps(LineSolution.Stands solved) {
+    double[] flow = new double[Math.max(0, size() - 1)];
+    double sum = 0;
+    double[] fed = new double[size()];
+    for (int f = 0; f < feedAt.length; f++) {
+      fed[feedAt[f]] += solved.feedAmps().at(f);
+    }
+    for (int i = 0; i < flow.length; i++) {
+      double volts = solved.volts().at(i);
+      sum += fed[i] - ampsAt(i, volts);
+      double drop = volts - solved.volts().at(i + 1);
+      flow[i] = trunks.isEmpty() ? sum : loopOhms[i] > 0 ? drop / loopOhms[i] : 0;
+    }
+    return flow;
+  }
+
   /** Loop resistance between a pixel and the next, ohms. */
   public double loopOhms(int index) {
     return loopOhms[index];
@@ -185,6 +255,9 @@ public final class Line {
   /** What a pixel draws at some volts. */
   public double ampsAt(int index, double volts) {
     double amps = nominalAmps[index];
+    if (sheds) {
+      return Shedding.amps(kinds[index], amps, idleAmps[index], volts / nominalVolts);
+    }
     return switch (kinds[index]) {
       case CONSTANT_CURRENT -> amps;
       case RESISTIVE -> amps * volts / nominalVolts;
@@ -197,6 +270,10 @@ public final class Line {
   /** How fast that grows with the volts, amps a volt. */
   double slopeAt(int index, double volts) {
     double amps = nominalAmps[index];
+    if (sheds) {
+      return Shedding.slope(kinds[index], amps, idleAmps[index], volts / nominalVolts)
+          / nominalVolts;
+    }
     return switch (kinds[index]) {
       case CONSTANT_CURRENT -> 0;
       case RESISTIVE -> amps / nominalVolts;
@@ -209,7 +286,8 @@ public final class Line {
   /** Whether a pixel's current is linear in its volts. */
   public boolean linearAt(int index) {
     return switch (kinds[index]) {
-      case CONSTANT_CURRENT, RESISTIVE -> true;
+      case CONSTANT_CURRENT -> !sheds || nominalAmps[index] == 0;
+      case RESISTIVE -> true;
       case CONSTANT_POWER, HEADROOM -> nominalAmps[index] == 0;
     };
   }

@@ -22,7 +22,9 @@ import bunting.core.show.LoadKind;
  * that a rising supply reaches; and if a pivot is not positive on the way, there is no solution at
  * all. So "cannot stand" is a proof, not a lack of patience. A pixel that loses headroom draws less
  * with less volts, in straight pieces: there is exactly one solution, and a step that is longer
- * than the one before it is halved, so that Newton does not swing about a corner for ever.
+ * than the one before it is halved, so that Newton does not swing about a corner for ever. Where
+ * pixels shed load ({@link Shedding}) and this finds no rest, {@link MeshSolver} lets the line
+ * settle.
  *
  * <p><b>Trunks</b> close loops: such a line is handed to {@link MeshSolver}.
  *
@@ -81,13 +83,13 @@ public final class LineSolver {
     boolean linear = true;
     for (int i = 0; i < line.size(); i++) {
       linear &= line.linearAt(i);
-      swings |= line.kinds[i] == LoadKind.HEADROOM;
+      swings |= line.kinds[i] == LoadKind.HEADROOM || line.sheds;
     }
     double before = Double.MAX_VALUE;
     for (int pass = 0; pass < PASSES_MAX; pass++) {
       int pivot = eliminate();
       if (pivot >= 0) {
-        return new LineSolution.Falls(pivot, false);
+        return line.sheds ? MeshSolver.settle(line) : new LineSolution.Falls(pivot, false);
       }
       double[] old = swings ? volts.clone() : volts;
       double step = substitute();
@@ -96,14 +98,42 @@ public final class LineSolver {
       }
       before = step;
       int low = lowest();
-      if (volts[low] <= 0) {
+      if (volts[low] <= 0 && !line.sheds) {
         return new LineSolution.Falls(low, linear);
       }
       if (linear || step <= STEP_TOLERANCE_VOLTS) {
         return stands();
       }
     }
-    return new LineSolution.Falls(lowest(), false);
+    return line.sheds ? MeshSolver.settle(line) : new LineSolution.Falls(lowest(), false);
+  }
+
+  /**
+   * How fast a feed's amps grow with the volts of its source while everything else on the line
+   * answers, siemens: its conductance, less what the line gives way. The line as it stands; without
+   * trunks.
+   */
+  static double sourceSlope(Line line, LineSolution.Stands solved, int feed) {
+    int at = line.feedAt[feed];
+    double[] own = new double[line.size()];
+    for (int i = 0; i < own.length; i++) {
+      own[i] = line.slopeAt(i, solved.volts().at(i));
+    }
+    for (int f = 0; f < line.feedAt.length; f++) {
+      own[line.feedAt[f]] += 1 / Math.max(line.feedOhms[f], LEAST_FEED_OHMS);
+    }
+    double left = 0;
+    for (int i = 0; i < at; i++) {
+      left += own[i];
+      left /= 1 + left * line.loopOhms[i];
+    }
+    double right = 0;
+    for (int i = own.length - 1; i > at; i--) {
+      right += own[i];
+      right /= 1 + right * line.loopOhms[i - 1];
+    }
+    double conductance = 1 / Math.max(line.feedOhms[feed], LEAST_FEED_OHMS);
+    return conductance - conductance * conductance / (left + own[at] + right);
   }
 
   /** One sweep to the right; the index of a pivot that is not positive, or -1. */

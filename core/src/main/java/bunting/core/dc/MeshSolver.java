@@ -23,6 +23,19 @@ public final class MeshSolver {
 
   private static final int PASSES_MAX = 100;
 
+  /** Settling: the first hold is so many times what a pixel could pull. */
+  private static final double HOLD_FIRST = 4;
+
+  /** Each calm step lets go by this, each wild one holds on by that. */
+  private static final double HOLD_LESS = 1.6;
+
+  private static final double HOLD_MORE = 3;
+
+  /** Share of the first hold at which a mesh counts as let go. */
+  private static final double LEAST_HOLD = 1e-4;
+
+  private static final int SETTLE_PASSES_MAX = 2000;
+
   private final Mesh mesh;
   private final Elimination plan;
   private final double[] potential;
@@ -45,56 +58,39 @@ public final class MeshSolver {
   /** A line with trunks, in loop form: one node a pixel and one a branch of a trunk. */
   static LineSolution solve(Line line) {
     Mesh mesh = new Mesh();
-    int n = line.size();
-    for (int i = 0; i < n; i++) {
-      mesh.node();
-      mesh.pixel(1 + i, Mesh.GROUND, line, i);
-    }
-    for (int i = 0; i + 1 < n; i++) {
-      mesh.conductor(1 + i, 2 + i, line.loopOhms[i]);
-    }
-    int[] heads = new int[line.feedAt.length + line.trunks.size()];
-    for (int f = 0; f < line.feedAt.length; f++) {
-      heads[f] =
-          mesh.conductor(mesh.source(line.feedVolts[f]), 1 + line.feedAt[f], line.feedOhms[f]);
-    }
-    for (int t = 0; t < line.trunks.size(); t++) {
-      Trunk trunk = line.trunks.get(t);
-      int branch = mesh.node();
-      heads[line.feedAt.length + t] =
-          mesh.conductor(mesh.source(trunk.volts), branch, trunk.headOhms);
-      for (int k = 0; k < trunk.at.length; k++) {
-        mesh.conductor(branch, 1 + trunk.at[k], trunk.tapOhms[k]);
-        if (k + 1 < trunk.at.length) {
-          int next = mesh.node();
-          mesh.conductor(branch, next, trunk.spanOhms[k]);
-          branch = next;
-        }
-      }
-    }
-    return switch (solve(mesh)) {
-      case MeshSolution.Falls f ->
-          new LineSolution.Falls(Math.clamp(f.node() - 1L, 0, n - 1), f.atOrBelowZero());
-      case MeshSolution.Stands s -> {
-        double[] amps = new double[heads.length];
-        double total = 0;
-        for (int f = 0; f < heads.length; f++) {
-          amps[f] = s.amps().at(heads[f]);
-          total += amps[f];
-        }
-        yield new LineSolution.Stands(s.volts().part(1, n), VoltProfile.of(amps), total);
-      }
-    };
+    Laid laid = Laid.in(mesh, line, -1, Mesh.GROUND);
+    return laid.read(solve(mesh));
   }
 
-  private MeshSolution run() {
+  /** A line whose pixels shed load, let settle. */
+  static LineSolution settle(Line line) {
+    Mesh mesh = new Mesh();
+    Laid laid = Laid.in(mesh, line, -1, Mesh.GROUND);
+    return laid.read(settle(mesh));
+  }
+
+  /**
+   * A mesh whose pixels shed load, let settle from the state in which all pixels have the highest
+   * volts of any source: as if each pixel had a capacitor, in time steps that grow while the mesh
+   * comes to rest (implicit Euler; pseudo-transient continuation). It ends in a state that is
+   * stable, the one that the lights would fall into.
+   */
+  public static MeshSolution settle(Mesh mesh) {
+    return new MeshSolver(mesh).fall();
+  }
+
+  private void begin() {
     for (int v = 0; v < mesh.size(); v++) {
       potential[v] = mesh.isHeld(v) ? mesh.heldVolts(v) : 0;
     }
     Arrays.fill(across, mesh.highestVolts());
+  }
+
+  private MeshSolution run() {
+    begin();
     double before = Double.MAX_VALUE;
     for (int pass = 0; pass < PASSES_MAX; pass++) {
-      load();
+      load(0);
       int pivot = plan.solve(right, potential);
       if (pivot >= 0) {
         return new MeshSolution.Falls(pivot, false);
@@ -113,8 +109,44 @@ public final class MeshSolver {
     return new MeshSolution.Falls(Mesh.GROUND, false);
   }
 
-  /** Fills matrix and right side with conductors and the pixels as they are at {@code across}. */
-  private void load() {
+  private MeshSolution fall() {
+    begin();
+    double least = LEAST_HOLD * hold();
+    double hold = hold();
+    double before = Double.MAX_VALUE;
+    for (int pass = 0; pass < SETTLE_PASSES_MAX; pass++) {
+      load(hold);
+      if (plan.solve(right, potential) >= 0) {
+        hold *= HOLD_MORE;
+        continue;
+      }
+      double step = take(Double.MAX_VALUE);
+      if (step <= STEP_TOLERANCE_VOLTS && hold <= least) {
+        return stands();
+      }
+      hold = step <= before ? Math.max(least, hold / HOLD_LESS) : hold * HOLD_MORE;
+      before = step;
+    }
+    return new MeshSolution.Falls(Mesh.GROUND, false);
+  }
+
+  /** The conductance that holds every pixel at first: what all would draw, and more. */
+  private double hold() {
+    double most = 0;
+    for (int i = 0; i < across.length; i++) {
+      Mesh.Load l = mesh.loads.get(i);
+      most = Math.max(most, Math.abs(l.like().slopeAt(l.index(), across[i])));
+      most = Math.max(most, l.like().ampsAt(l.index(), across[i]) / across[i]);
+    }
+    return HOLD_FIRST * most;
+  }
+
+  /**
+   * Fills matrix and right side with conductors and the pixels as they are at {@code across}.
+   *
+   * @param hold siemens that hold each pixel where it is
+   */
+  private void load(double hold) {
     plan.clear();
     Arrays.fill(right, 0);
     for (Mesh.Conductor c : mesh.conductors) {
@@ -122,7 +154,7 @@ public final class MeshSolver {
     }
     for (int i = 0; i < across.length; i++) {
       Mesh.Load l = mesh.loads.get(i);
-      double slope = l.like().slopeAt(l.index(), across[i]);
+      double slope = l.like().slopeAt(l.index(), across[i]) + hold;
       double fixed = l.like().ampsAt(l.index(), across[i]) - slope * across[i];
       stamp(l.plus(), l.minus(), slope);
       right[l.plus()] -= fixed;

@@ -1,8 +1,11 @@
 package bunting.core.loads;
 
-import bunting.core.power.Fuses;
+import bunting.core.copper.Fuses;
+import bunting.core.copper.InputRule;
+import bunting.core.show.Conductors;
 import bunting.core.show.Controller;
 import bunting.core.show.DimmerType;
+import bunting.core.show.Input;
 import bunting.core.show.OtherDecisions;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
@@ -12,6 +15,7 @@ import bunting.core.show.SupplyType;
 import bunting.core.show.Texts;
 import bunting.core.show.Unplaced;
 import bunting.core.show.Wire;
+import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -27,10 +31,10 @@ import java.util.OptionalDouble;
  * for it.
  */
 public final class SetPlanner {
-  private static final double ROUNDING_AMPS = 1e-9;
-
   private final Show show;
   private final double margin;
+  private final double percent;
+  private final Conductors copper;
   private final List<PlainSet> queue;
 
   /** Where boxes stand or can stand. */
@@ -59,6 +63,7 @@ public final class SetPlanner {
       List<OtherDecisions.Dimmer> dimmers,
       List<OtherDecisions.Output> outputs,
       List<Supply> supplies,
+      List<Input> inputs,
       List<Unplaced> unplaced) {}
 
   private SetPlanner(Show show) {
@@ -69,6 +74,8 @@ public final class SetPlanner {
       show.standingSites().forEach(s -> places.add(new Point(s.x(), s.y())));
     }
     this.margin = show.settings().fuseMargin();
+    this.percent = show.wiring().ways().mostSent(show.settings().brightnessPercent());
+    this.copper = show.wiring().conductors();
   }
 
   /**
@@ -89,21 +96,26 @@ public final class SetPlanner {
     List<OtherDecisions.Dimmer> dimmers = new ArrayList<>();
     List<OtherDecisions.Output> outputs = new ArrayList<>();
     List<Supply> supplies = new ArrayList<>();
+    List<Input> inputs = new ArrayList<>();
     for (Board board : boards) {
       String id = "D" + (dimmers.size() + 1);
       SupplyType type = supply(board.volts, board.amps).orElseThrow();
       String supply = "S" + (suppliesBefore + supplies.size() + 1);
       supplies.add(new Supply(supply, type.id(), board.at, Optional.empty()));
-      double fuse = Fuses.next(board.amps, margin, Double.MAX_VALUE).orElseThrow();
+      InputRule.Choice input = input(board.volts, board.amps);
+      inputs.add(
+          new Input(
+              id, supply, input.pairs(), input.wire().id(), copper.inputM(), input.fuseAmps()));
       dimmers.add(
-          new OtherDecisions.Dimmer(id, board.type.id(), board.at, board.volts, supply, fuse));
+          new OtherDecisions.Dimmer(
+              id, board.type.id(), board.at, board.volts, supply, input.fuseAmps()));
       int output = 1;
       for (PlainSet set : board.sets) {
         outputs.add(output(set, id, output));
         output += set.channels();
       }
     }
-    return new Plan(dimmers, outputs, supplies, unplaced);
+    return new Plan(dimmers, outputs, supplies, inputs, unplaced);
   }
 
   /** Sets of one group one after the other, where the first of them stands. */
@@ -121,11 +133,11 @@ public final class SetPlanner {
   }
 
   private double amps(PlainSet set) {
-    return set.amps(show.settings().brightnessPercent());
+    return set.amps(percent);
   }
 
   private double outputAmps(PlainSet set) {
-    return set.outputAmps(show.settings().brightnessPercent());
+    return set.outputAmps(percent);
   }
 
   private void place(PlainSet set, Point at) {
@@ -144,9 +156,9 @@ public final class SetPlanner {
   private boolean holds(Board b, PlainSet set) {
     double amps = b.amps + amps(set);
     return b.used + set.channels() <= b.type.outputs()
-        && outputAmps(set) <= b.type.outputAmpsMax() + ROUNDING_AMPS
-        && amps <= b.type.boardAmpsMax() + ROUNDING_AMPS
-        && Fuses.next(amps, margin, Double.MAX_VALUE).isPresent()
+        && !Fuses.over(outputAmps(set), b.type.outputAmpsMax())
+        && !Fuses.over(amps, b.type.boardAmpsMax())
+        && inputBears(b.volts, amps)
         && supply(b.volts, amps).isPresent();
   }
 
@@ -212,10 +224,11 @@ public final class SetPlanner {
   }
 
   private Optional<SupplyType> supply(double volts, double amps) {
-    double percent = show.settings().supplyLoadPercentMax();
+    double share = show.settings().supplyLoadPercentMax();
+    double held = copper.supplyVolts(volts);
     return show.catalogue().supplyTypes().stream()
         .filter(t -> t.volts() == volts)
-        .filter(t -> t.usableWatts(percent) >= amps * volts - ROUNDING_AMPS)
+        .filter(t -> !Fuses.over(amps, t.usableAmps(share, held)))
         .min(
             Comparator.comparingDouble(SupplyType::cost)
                 .thenComparingDouble(SupplyType::watts)
@@ -231,13 +244,50 @@ public final class SetPlanner {
     return Fuses.next(amps(set), margin, Double.MAX_VALUE);
   }
 
-  /** The thinnest wire that the set's fuse protects. */
+  /** How a board's input is wired. */
+  private InputRule.Choice input(double volts, double amps) {
+    return InputRule.choose(amps, margin, copper.supplyVolts(volts), copper, wires());
+  }
+
+  private boolean inputBears(double volts, double amps) {
+    if (wires().isEmpty()) {
+      return false;
+    }
+    InputRule.Choice choice = input(volts, amps);
+    return !Fuses.over(InputRule.leastFuse(amps, margin, choice.pairs()), choice.fuseAmps());
+  }
+
+  private List<Wire> wires() {
+    return show.catalogue().wires().stream()
+        .filter(w -> w.fuseAmpsMax() > 0)
+        .sorted(Comparator.comparingDouble(Wire::ohmsPerM).reversed().thenComparing(Wire::id))
+        .toList();
+  }
+
+  /**
+   * The thinnest wire that the set's fuse protects and over which the set keeps its least volts at
+   * the brightness that is designed for; where none does, the thickest, and the volts are found.
+   */
   private Optional<Wire> wire(PlainSet set) {
     OptionalDouble fuse = fuse(set);
-    return fuse.isEmpty()
-        ? Optional.empty()
-        : show.catalogue().wires().stream()
-            .filter(w -> w.fuseAmpsMax() >= fuse.getAsDouble())
-            .max(Comparator.comparingDouble(Wire::ohmsPerM));
+    if (fuse.isEmpty()) {
+      return Optional.empty();
+    }
+    List<Wire> bear = wires().stream().filter(w -> w.fuseAmpsMax() >= fuse.getAsDouble()).toList();
+    return bear.stream()
+        .filter(w -> voltsBehind(w, set) >= leastVolts(set))
+        .findFirst()
+        .or(() -> bear.isEmpty() ? Optional.empty() : Optional.of(bear.getLast()));
+  }
+
+  private double leastVolts(PlainSet set) {
+    return set.volts() * show.settings().minVoltsPercent() / 100;
+  }
+
+  private double voltsBehind(Wire wire, PlainSet set) {
+    double designed = show.settings().brightnessPercent();
+    double metres = set.leadM().orElse(place(set).cableTo(set.at()) + Geometry.BOX_SLACK_M);
+    return copper.supplyVolts(set.volts())
+        - copper.setDropVolts(wire, metres, set.amps(designed), set.outputAmps(designed));
   }
 }

@@ -1,11 +1,13 @@
 package bunting.core.plan;
 
+import bunting.core.assess.PowerCable;
 import bunting.core.assess.Reading;
 import bunting.core.show.Wire;
 import java.util.Map;
 
 /**
- * Power cable of a plan: feeds, and leads that carry power from segment to segment.
+ * Power cable of a plan's runs: feeds, trunks and taps, and leads that carry power from segment to
+ * segment.
  *
  * @param cableM metres of two-conductor cable
  * @param kilograms copper in both conductors
@@ -19,16 +21,10 @@ public record Copper(double cableM, double kilograms) {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     double metres = 0;
     double kilograms = 0;
-    for (var feed : reading.feeds()) {
-      metres += feed.lengthM();
-      kilograms += pairKilograms(wires.get(feed.feed().wire()), feed.lengthM());
-    }
-    for (var s : reading.segments()) {
-      var wire = s.segment().leadWire().map(wires::get);
-      if (s.segment().position() > 1 && s.segment().powerFromPrevious() && wire.isPresent()) {
-        metres += s.leadM();
-        kilograms += pairKilograms(wire.get(), s.leadM());
-      }
+    for (PowerCable cable : PowerCable.of(reading)) {
+      boolean alongRuns = cable.use() == PowerCable.Use.FEED || cable.use() == PowerCable.Use.LEAD;
+      metres += alongRuns ? cable.metres() : 0;
+      kilograms += alongRuns ? pairKilograms(wires.get(cable.wire()), cable.metres()) : 0;
     }
     return new Copper(metres, kilograms);
   }

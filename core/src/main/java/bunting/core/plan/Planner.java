@@ -1,6 +1,7 @@
 package bunting.core.plan;
 
 import bunting.core.addressing.UniverseCount;
+import bunting.core.assess.Consequence;
 import bunting.core.assess.OtherReading;
 import bunting.core.assess.Reading;
 import bunting.core.loads.BulbPlanner;
@@ -13,6 +14,7 @@ import bunting.core.power.PowerPlan;
 import bunting.core.power.PowerPlanner;
 import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
+import bunting.core.show.Input;
 import bunting.core.show.OtherDecisions;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
@@ -124,6 +126,8 @@ public final class Planner {
     unplaced.addAll(bulbs.unplaced());
     List<Supply> supplies = new ArrayList<>(power.supplies());
     supplies.addAll(sets.supplies());
+    List<Input> inputs = new ArrayList<>(power.inputs());
+    inputs.addAll(sets.inputs());
     Decisions dry =
         new Decisions(
             power.controllers(),
@@ -131,6 +135,7 @@ public final class Planner {
             power.feeds(),
             power.breaks(),
             supplies,
+            inputs,
             unplaced,
             PortPlanner.controllersLowerBound(show, allotment, search.isPresent()),
             new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()),
@@ -139,12 +144,12 @@ public final class Planner {
   }
 
   private Decisions onCircuits(Decisions dry, List<Circuit> circuits) {
-    Reading reading = Reading.of(show, dry);
+    Consequence worst = Reading.of(show, dry).worst();
     List<CircuitPlanner.Load> loads = new ArrayList<>();
-    reading
+    worst
         .supplies()
         .forEach(s -> loads.add(CircuitPlanner.Load.of(s.supply().id(), s.type(), s.loadWatts())));
-    for (OtherReading.Chain c : reading.others().chains()) {
+    for (OtherReading.Chain c : worst.others().chains()) {
       double voltAmps = c.amps() * show.settings().mainsVolts();
       loads.add(new CircuitPlanner.Load(c.chain().id(), voltAmps, c.chain().circuit()));
     }

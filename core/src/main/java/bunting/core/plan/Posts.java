@@ -1,7 +1,7 @@
 package bunting.core.plan;
 
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.Reading;
+import bunting.core.island.Island;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.HeldPost;
@@ -43,8 +43,7 @@ public final class Posts {
   }
 
   /** The decisions with one feed more from the distribution, like the first of its island. */
-  public static Decisions planted(
-      Decisions decisions, IslandReading island, String segment, int pixel) {
+  public static Decisions planted(Decisions decisions, Island island, String segment, int pixel) {
     Optional<Feed> like = island.feeds().stream().findFirst();
     if (like.isEmpty()) {
       return decisions;
@@ -85,7 +84,7 @@ public final class Posts {
   }
 
   /** Why the posts of an island cannot be held by hand; empty: they can. */
-  public static Optional<String> hindrance(Reading reading, IslandReading island) {
+  public static Optional<String> hindrance(Reading reading, Island island) {
     boolean cut =
         reading.decisions().breaks().stream()
             .anyMatch(b -> island.parts().stream().anyMatch(p -> p.segment().equals(b.segment())));
@@ -106,15 +105,14 @@ public final class Posts {
    *
    * @param touched a feed whose wire is held too; others keep what was held of theirs
    */
-  public static Show keep(
-      Show show, Reading reading, IslandReading island, Optional<String> touched) {
+  public static Show keep(Show show, Reading reading, Island island, Optional<String> touched) {
     Wiring wiring = show.wiring();
     List<Feed> feeds =
         reading.decisions().feeds().stream()
             .filter(f -> island.parts().stream().anyMatch(p -> isOn(p, f)))
             .sorted(Comparator.comparingInt(Feed::atPixel))
             .toList();
-    for (IslandReading.Part part : island.parts()) {
+    for (Island.Part part : island.parts()) {
       int pixels = show.run(part.run()).map(Run::pixels).orElse(0);
       List<HeldPost> before = wiring.postsOf(part.run());
       List<HeldPost> posts = new ArrayList<>();
@@ -143,16 +141,16 @@ public final class Posts {
     return show.withWiring(wiring);
   }
 
-  private static boolean isOn(IslandReading.Part part, Feed feed) {
+  private static boolean isOn(Island.Part part, Feed feed) {
     return part.segment().equals(feed.segment())
         && feed.atPixel() >= part.firstPixel()
         && feed.atPixel() < part.firstPixel() + part.count();
   }
 
   /** The show with the posts of an island the planner's again. */
-  public static Show release(Show show, IslandReading island) {
+  public static Show release(Show show, Island island) {
     Wiring wiring = show.wiring();
-    for (IslandReading.Part part : island.parts()) {
+    for (Island.Part part : island.parts()) {
       wiring = wiring.withPosts(part.run(), List.of());
     }
     return show.withWiring(wiring);

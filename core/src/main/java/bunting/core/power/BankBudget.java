@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.copper.Fuses;
 import bunting.core.ports.BoxLoad;
 import bunting.core.show.ControllerType;
 import java.util.HashMap;
@@ -57,7 +58,7 @@ final class BankBudget {
 
   /** Whether an island of so many amps may hang on the bank's supply. */
   boolean bankHolds(double islandAmps) {
-    return bankAmps + islandAmps <= rules.supplyAmps();
+    return !Fuses.over(bankAmps + islandAmps, rules.supplyAmps());
   }
 
   /** Notes what a port's own feed and its island draw. */

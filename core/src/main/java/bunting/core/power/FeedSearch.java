@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.copper.Fuses;
 import bunting.core.injection.FeedPlaces;
 import bunting.core.injection.LeastCopper;
 import bunting.core.injection.Sites;
@@ -26,6 +27,12 @@ final class FeedSearch {
   private static final int FEEDS_EXACT = 4;
 
   private static final int PIXELS_EXACT = 400;
+
+  /**
+   * A cable is not thinned below what the island's other fuses can send into it from behind for
+   * less copper than this share.
+   */
+  private static final double BACK_FEED_SHARE = 0.05;
 
   /** The least copper is proven for so many feeds, and looked for by moving up to so many. */
   private static final int FEEDS_LEAST_COPPER = 2;
@@ -293,6 +300,10 @@ final class FeedSearch {
       one.set(feed, one.get(feed).with(wires.get(w)));
       FeedTrial trial = with(best, one, best.joints);
       if (!trial.holds()) {
+        break;
+      }
+      boolean bares = best.protectedFromBehind() && !trial.protectedFromBehind();
+      if (bares && best.copper() - trial.copper() < BACK_FEED_SHARE * best.copper()) {
         break;
       }
       best = trial;

@@ -1,8 +1,10 @@
 package bunting.core.power;
 
+import bunting.core.copper.Fuses;
+import bunting.core.copper.Rails;
+import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
-import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import java.util.List;
 import java.util.Optional;
@@ -10,8 +12,9 @@ import java.util.OptionalDouble;
 
 /**
  * Posts on a stretch, solved and judged. The first goes through the port where {@code port} is
- * there. Volts are judged at the brightness that is designed for; amps at the one that fuses are
- * chosen for.
+ * there. Volts are judged at the brightness that is designed for; amps at the most that can be
+ * sent, with the board's terminals at the lowest and at the highest that they can have: in between
+ * each feed carries no more.
  */
 final class FeedTrial {
   final Stretch stretch;
@@ -20,7 +23,8 @@ final class FeedTrial {
   final Wire joints;
   final double[] fuses;
   private final PowerRules rules;
-  private Optional<LineSolution.Stands> fused = Optional.empty();
+  private final double[] most;
+  private double totalAmps;
   private double lowest;
   private final Optional<Shortfall> shortfall;
 
@@ -32,6 +36,7 @@ final class FeedTrial {
     this.posts = List.copyOf(posts);
     this.joints = joints;
     this.fuses = new double[posts.size()];
+    this.most = new double[posts.size()];
     this.shortfall = judge();
   }
 
@@ -53,11 +58,17 @@ final class FeedTrial {
   }
 
   double totalAmps() {
-    return fused.map(LineSolution.Stands::totalAmps).orElse(0.0);
+    return totalAmps;
   }
 
   double portAmps() {
-    return port.isPresent() ? fused.map(s -> s.feedAmps().at(0)).orElse(0.0) : 0;
+    return port.isPresent() ? most[0] : 0;
+  }
+
+  /** The largest fuse that a post's wires and holder bear. */
+  double fuseMost(int post) {
+    double bears = Math.min(wireBears(post), jointBears());
+    return post == 0 && port.isPresent() ? Math.min(bears, port.get().fuseMax()) : bears;
   }
 
   /** Copper of its cables, mm2 m. */
@@ -69,72 +80,98 @@ final class FeedTrial {
     return 2 * sum;
   }
 
-  private Optional<Shortfall> judge() {
-    Optional<Shortfall> first = judge(solve(rules.brightness()), true);
-    boolean same = rules.fusedBrightness() == rules.brightness();
-    Optional<Shortfall> second = same ? first : judge(solve(rules.fusedBrightness()), false);
-    return first.or(() -> second);
-  }
-
-  private LineSolution solve(double brightness) {
-    return LineSolver.solve(stretch.line(rules, brightness, posts, port.isPresent(), joints));
-  }
-
-  private Optional<Shortfall> judge(LineSolution solved, boolean judgeVolts) {
-    return switch (solved) {
-      case LineSolution.Falls f ->
-          Optional.of(
-              volts(
-                  "even with "
-                      + count()
-                      + " feeds, the wires cannot carry what pixel "
-                      + stretch.place(f.atIndex()).pixel()
-                      + " asks for: it would have less than 0.1",
-                  0));
-      case LineSolution.Stands s -> {
-        fused = Optional.of(s);
-        lowest = judgeVolts ? s.volts().lowest() : lowest;
-        yield judge(s, judgeVolts);
-      }
-    };
-  }
-
-  private Optional<Shortfall> judge(LineSolution.Stands s, boolean judgeVolts) {
-    Optional<Shortfall> worst = Optional.empty();
+  /** Whether every cable bears the fuses of all feeds, which feed a fault in it from behind. */
+  boolean protectedFromBehind() {
+    double largest = 0;
+    double thinnest = Double.MAX_VALUE;
     for (int f = 0; f < count(); f++) {
-      Optional<Shortfall> fuse = fuse(f, amps(s, f));
-      worst = worst.or(() -> fuse);
+      largest = Math.max(largest, fuses[f]);
+      thinnest = Math.min(thinnest, posts.get(f).wire().fuseAmpsMax());
     }
-    if (s.totalAmps() > rules.supplyAmps()) {
-      return Optional.of(
-          new Shortfall(
-              "needs "
-                  + Texts.fixed(s.totalAmps(), 2)
-                  + " A from one "
-                  + Texts.number(rules.volts())
-                  + " V supply, and the largest gives "
-                  + Texts.fixed(rules.supplyAmps(), 2)
-                  + " A: "
-                  + Texts.fixed(s.totalAmps() - rules.supplyAmps(), 2)
-                  + " A too few",
-              s.totalAmps(),
-              rules.supplyAmps(),
-              "A"));
+    return largest <= thinnest;
+  }
+
+  private Optional<Shortfall> judge() {
+    Shortfalls words = new Shortfalls(stretch, rules, count());
+    for (int f = 0; f < count(); f++) {
+      fuses[f] = Fuses.largest(fuseMost(f)).orElse(0);
     }
-    int low = s.volts().lowestIndex();
-    if (judgeVolts && !rules.enough(s.volts().at(low))) {
-      return Optional.of(
-          volts(
-              "with "
-                  + count()
-                  + (count() == 1 ? " feed" : " feeds")
-                  + ", pixel "
-                  + stretch.place(low).pixel()
-                  + " would have "
-                  + Texts.fixed(s.volts().at(low), 2),
-              s.volts().at(low)));
+    Optional<Shortfall> worst = Optional.empty();
+    LineSolution designed = solve(rules.brightness(), rules.busVolts());
+    if (designed instanceof LineSolution.Stands s) {
+      lowest = s.volts().lowest();
+      int low = s.volts().lowestIndex();
+      worst = rules.enough(lowest) ? worst : Optional.of(words.volts(low, lowest));
+    } else if (designed instanceof LineSolution.Falls f) {
+      return Optional.of(words.falls(f.atIndex()));
     }
-    return worst;
+    boolean sameSent = rules.fusedBrightness() == rules.brightness();
+    Optional<Shortfall> amps = load(designed, words);
+    if (!sameSent) {
+      LineSolution sent = solve(rules.fusedBrightness(), rules.busVolts());
+      if (sent instanceof LineSolution.Falls f) {
+        return Optional.of(words.falls(f.atIndex()));
+      }
+      amps = load(sent, words);
+    }
+    boolean terminalsMove = port.isPresent() && rules.busVolts() < rules.supplyVolts();
+    if (terminalsMove) {
+      Optional<Shortfall> high = load(solve(rules.fusedBrightness(), rules.supplyVolts()), words);
+      amps = amps.or(() -> high);
+    }
+    if (Fuses.over(totalAmps, rules.supplyAmps())) {
+      return Optional.of(words.supply(totalAmps));
+    }
+    for (int f = 0; f < count(); f++) {
+      Optional<Shortfall> fuse = fuse(f, words);
+      amps = amps.or(() -> fuse);
+    }
+    return worst.isPresent() ? worst : amps;
+  }
+
+  private LineSolution solve(double brightness, double terminalVolts) {
+    return LineSolver.solve(
+        stretch.line(rules, brightness, terminalVolts, posts, port.isPresent(), joints));
+  }
+
+  /** Notes what the feeds carry; what rails and joints cannot. */
+  private Optional<Shortfall> load(LineSolution solved, Shortfalls words) {
+    if (solved instanceof LineSolution.Falls f) {
+      return Optional.of(words.falls(f.atIndex()));
+    }
+    LineSolution.Stands s = (LineSolution.Stands) solved;
+    totalAmps = Math.max(totalAmps, s.totalAmps());
+    for (int f = 0; f < count(); f++) {
+      most[f] = Math.max(most[f], amps(s, f));
+    }
+    boolean railsKnown =
+        stretch.pieces().stream().anyMatch(p -> p.type().railAmpsMax().isPresent());
+    if (!railsKnown && stretch.pieces().size() == 1) {
+      return Optional.empty();
+    }
+    // Flows follow from amps and volts, so the volts of the terminals do not matter here.
+    Line line =
+        stretch.line(
+            rules, rules.fusedBrightness(), rules.busVolts(), posts, port.isPresent(), joints);
+    return rails(line.railAmps(s), words);
+  }
+
+  private Optional<Shortfall> rails(double[] flow, Shortfalls words) {
+    int from = 0;
+    for (var piece : stretch.pieces()) {
+      int last = from + piece.pixels() - 1;
+      Rails.Limit limit = Rails.of(piece.type());
+      for (int i = from; i < last && limit.given(); i++) {
+        if (Fuses.over(Math.abs(flow[i]), limit.amps())) {
+          return Optional.of(words.rail(i, Math.abs(flow[i]), limit.amps()));
+        }
+      }
+      if (last < flow.length && Fuses.over(Math.abs(flow[last]), joints.fuseAmpsMax())) {
+        return Optional.of(words.joint(last, Math.abs(flow[last]), joints));
+      }
+      from = last + 1;
+    }
+    return Optional.empty();
   }
 
   /** Plain feeds come before trunks in a solution. */
@@ -147,45 +184,27 @@ final class FeedTrial {
     return s.feedAmps().at(posts.get(f).taps().isEmpty() ? index : plain + index);
   }
 
-  private Shortfall volts(String what, double measured) {
-    return new Shortfall(
-        what
-            + " V where "
-            + Texts.fixed(rules.minVolts(), 2)
-            + " V is the least: "
-            + Texts.fixed(Math.max(rules.minVolts() - measured, 0), 2)
-            + " V too few",
-        measured,
-        rules.minVolts(),
-        "V");
+  private Optional<Shortfall> fuse(int f, Shortfalls words) {
+    double bears = Math.min(wireBears(f), jointBears());
+    double fuseMost = fuseMost(f);
+    OptionalDouble size = Fuses.next(most[f], rules.margin(), fuseMost);
+    fuses[f] = size.orElse(Fuses.largest(fuseMost).orElse(0));
+    boolean viaPort = f == 0 && port.isPresent();
+    if (viaPort && Fuses.over(most[f], port.get().ampsMax())) {
+      return Optional.of(words.port(most[f], port.get().ampsMax()));
+    }
+    if (viaPort && port.get().shared() && bears < port.get().fuseMax()) {
+      return Optional.of(words.shared(port.get().fuseMax(), bears));
+    }
+    return size.isPresent()
+        ? Optional.empty()
+        : Optional.of(words.fuse(f, posts, most[f], fuseMost));
   }
 
-  private Optional<Shortfall> fuse(int f, double amps) {
-    double bears = Math.min(posts.get(f).wire().fuseAmpsMax(), jointBears());
-    boolean viaPort = f == 0 && port.isPresent();
-    double most = viaPort ? Math.min(bears, port.get().fuseMax()) : bears;
-    OptionalDouble size = Fuses.next(amps, rules.margin(), most);
-    fuses[f] = size.orElse(Fuses.largest(most).orElse(0));
-    boolean sharedTooThin = viaPort && port.get().shared() && bears < port.get().fuseMax();
-    boolean overPort = viaPort && amps > port.get().ampsMax();
-    if (size.isEmpty() || sharedTooThin || overPort) {
-      double needs = amps * rules.margin();
-      return Optional.of(
-          new Shortfall(
-              "the feed at pixel "
-                  + stretch.place(posts.get(f).at()).pixel()
-                  + " needs a fuse of "
-                  + Texts.fixed(needs, 2)
-                  + " A, and its wire and holder bear "
-                  + Texts.number(most)
-                  + " A: "
-                  + Texts.fixed(Math.max(0, needs - most), 2)
-                  + " A too few",
-              needs,
-              most,
-              "A"));
-    }
-    return Optional.empty();
+  private double wireBears(int post) {
+    return rules.ways().protectBackFeed()
+        ? posts.stream().mapToDouble(p -> p.wire().fuseAmpsMax()).min().orElse(0)
+        : posts.get(post).wire().fuseAmpsMax();
   }
 
   private double jointBears() {

@@ -55,10 +55,11 @@ record PowerRules(
   static PowerRules of(Show show, double volts) {
     double percent = show.settings().supplyLoadPercentMax();
     Conductors copper = show.wiring().conductors();
-    double watts =
+    double supply = copper.supplyVolts(volts);
+    double amps =
         show.catalogue().supplyTypes().stream()
             .filter(s -> s.volts() == volts)
-            .mapToDouble(s -> s.usableWatts(percent))
+            .mapToDouble(s -> s.usableAmps(percent, supply))
             .max()
             .orElse(0);
     List<Wire> wires =
@@ -68,12 +69,11 @@ record PowerRules(
             .toList();
     double least = volts * show.settings().minVoltsPercent() / 100;
     long pixels = show.runs().stream().mapToLong(r -> r.pixels()).sum();
-    double supply = copper.supplyVolts(volts);
     return new PowerRules(
         volts,
         least,
         show.settings().fuseMargin(),
-        watts / supply,
+        amps,
         wires,
         show.settings().brightnessPercent(),
         copper,
@@ -108,7 +108,7 @@ record PowerRules(
 
   /** Brightness that fuses, wires and supplies are chosen for, percent. */
   double fusedBrightness() {
-    return ways.limiter() ? brightness : 100;
+    return ways.mostSent(brightness);
   }
 
   /** The least volts that a search aims for: with a guard where the limit leaves room for one. */

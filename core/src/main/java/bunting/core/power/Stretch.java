@@ -1,11 +1,9 @@
 package bunting.core.power;
 
 import bunting.core.dc.Line;
-import bunting.core.dc.Trunk;
+import bunting.core.island.Compiler;
 import bunting.core.ports.Piece;
 import bunting.core.show.Conductors;
-import bunting.core.show.Feed;
-import bunting.core.show.LoadKind;
 import bunting.core.show.Point;
 import bunting.core.show.Wire;
 import bunting.core.survey.Geometry;
@@ -18,9 +16,7 @@ final class Stretch {
   private final Point box;
   private final List<Piece> pieces;
   private final Conductors copper;
-  private final double volts;
-  private final LoadKind[] kinds;
-  private final double[] loopOhms;
+  private final int size;
   private final int[] jointAt;
   private final double[] jointM;
 
@@ -29,18 +25,13 @@ final class Stretch {
     this.box = box;
     this.pieces = List.copyOf(pieces);
     this.copper = copper;
-    this.volts = pieces.getFirst().type().volts();
-    int n = pieces.stream().mapToInt(Piece::pixels).sum();
-    kinds = new LoadKind[n];
-    loopOhms = new double[Math.max(0, n - 1)];
+    this.size = pieces.stream().mapToInt(Piece::pixels).sum();
     jointAt = new int[pieces.size() - 1];
     jointM = new double[pieces.size() - 1];
     int from = 0;
     for (int k = 0; k < pieces.size(); k++) {
       Piece piece = pieces.get(k);
       int to = from + piece.pixels();
-      Arrays.fill(kinds, from, to, piece.type().load());
-      Arrays.fill(loopOhms, from, to - 1, piece.type().loopOhms() * copper.warmth());
       if (k > 0) {
         Piece before = pieces.get(k - 1);
         jointAt[k - 1] = from - 1;
@@ -62,7 +53,7 @@ final class Stretch {
   }
 
   int size() {
-    return kinds.length;
+    return size;
   }
 
   double nominalAmps(double brightnessPercent) {
@@ -119,56 +110,38 @@ final class Stretch {
 
   /** Its pixels at a brightness, without feeds, and one wire for the leads between pieces. */
   Line bare(double brightnessPercent, Wire joints) {
-    int n = size();
-    double[] amps = new double[n];
-    double[] idle = new double[n];
-    int from = 0;
-    for (Piece piece : pieces) {
-      int to = from + piece.pixels();
-      Arrays.fill(amps, from, to, piece.type().amps(brightnessPercent));
-      Arrays.fill(idle, from, to, piece.type().amps(0));
-      from = to;
+    List<Compiler.Part> parts = new ArrayList<>();
+    for (int k = 0; k < pieces.size(); k++) {
+      double ohms = k > 0 ? copper.leadOhms(joints, jointM[k - 1]) : 0;
+      parts.add(new Compiler.Part(pieces.get(k).type(), pieces.get(k).pixels(), ohms));
     }
-    double[] ohms = loopOhms.clone();
-    for (int k = 0; k < jointAt.length; k++) {
-      ohms[jointAt[k]] = copper.leadOhms(joints, jointM[k]);
-    }
-    return new Line(volts, volts, amps, kinds, ohms, new int[0], new double[0]).withIdle(idle);
+    return Compiler.pixels(parts, brightnessPercent, copper);
   }
 
-  /** The same with posts; the first comes from the board where {@code viaPort}. */
+  /** The same with posts; the first comes from the board's terminals where {@code viaPort}. */
   Line line(
-      PowerRules rules, double brightnessPercent, List<Post> posts, boolean viaPort, Wire joints) {
-    List<Post> plain = posts.stream().filter(p -> p.taps().isEmpty()).toList();
-    int[] at = new int[plain.size()];
-    double[] ohms = new double[at.length];
-    double[] source = new double[at.length];
-    for (int f = 0; f < at.length; f++) {
-      Post post = plain.get(f);
-      boolean port = viaPort && f == 0;
-      at[f] = post.at();
-      ohms[f] = copper.feedOhms(post.wire(), post.metres(), port);
-      source[f] = port ? rules.busVolts() : rules.supplyVolts();
-    }
-    List<Trunk> trunks = new ArrayList<>();
+      PowerRules rules,
+      double brightnessPercent,
+      double terminalVolts,
+      List<Post> posts,
+      boolean viaPort,
+      Wire joints) {
+    List<Compiler.Cable> cables = new ArrayList<>();
     for (Post post : posts) {
-      if (!post.taps().isEmpty()) {
-        trunks.add(trunk(post, rules.supplyVolts()));
+      List<Double> spans = new ArrayList<>();
+      for (int t = 1; t < post.taps().size(); t++) {
+        spans.add(alongM(post.taps().get(t - 1), post.taps().get(t)));
       }
+      boolean port = viaPort && cables.isEmpty();
+      cables.add(
+          new Compiler.Cable(post.at(), post.wire(), post.metres(), port, post.taps(), spans));
     }
-    return bare(brightnessPercent, joints).withFeeds(at, ohms, source).withTrunks(trunks);
+    Line bare = bare(brightnessPercent, joints);
+    return Compiler.fed(bare, cables, copper, rules.supplyVolts(), terminalVolts);
   }
 
-  private Trunk trunk(Post post, double source) {
-    int[] at = post.taps().stream().mapToInt(i -> i).toArray();
-    double[] spans = new double[at.length - 1];
-    double[] taps = new double[at.length];
-    for (int t = 0; t < at.length; t++) {
-      taps[t] = copper.leadOhms(post.wire(), Feed.TAP_M);
-      if (t > 0) {
-        spans[t - 1] = copper.warmth() * post.wire().loopOhms(alongM(at[t - 1], at[t]));
-      }
-    }
-    return new Trunk(source, copper.feedOhms(post.wire(), post.metres(), false), at, spans, taps);
+  /** Pixels that end a piece which goes on into the next, in order. */
+  int[] joints() {
+    return jointAt.clone();
   }
 }

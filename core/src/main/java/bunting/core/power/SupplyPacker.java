@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.show.Conductors;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
@@ -27,6 +28,14 @@ final class SupplyPacker {
   /** Load keys to supply ids, and the supplies in order. */
   record Packed(List<Supply> supplies, Map<String, String> supplyOf) {}
 
+  /** What supplies may be loaded with, trimmed as they are. */
+  private record Room(double percent, Conductors copper) {
+    double watts(SupplyType type) {
+      double held = copper.supplyVolts(type.volts());
+      return type.usableAmps(percent, held) * held + ROUNDING_WATTS;
+    }
+  }
+
   private static final class Bin {
     final List<Load> loads = new ArrayList<>();
     double watts;
@@ -34,6 +43,9 @@ final class SupplyPacker {
 
   /** What a supply costs besides its price: lead, terminals, place in the box (our reckoning). */
   private static final double SUPPLY_WORK = 10;
+
+  /** Sums of watts are exact to far less than this. */
+  private static final double ROUNDING_WATTS = 1e-6;
 
   private SupplyPacker() {}
 
@@ -45,7 +57,7 @@ final class SupplyPacker {
     }
     List<Supply> supplies = new ArrayList<>();
     Map<String, String> supplyOf = new HashMap<>();
-    double percent = show.settings().supplyLoadPercentMax();
+    Room room = new Room(show.settings().supplyLoadPercentMax(), show.wiring().conductors());
     Map<String, Integer> shelf = new HashMap<>();
     show.allotting()
         .planning()
@@ -53,9 +65,9 @@ final class SupplyPacker {
         .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
     for (List<Load> here : byPlace.values()) {
       List<SupplyType> types = PowerRules.suppliesFor(show, here.getFirst().volts());
-      for (Bin bin : cheapestFill(here, types, percent)) {
+      for (Bin bin : cheapestFill(here, types, room)) {
         String id = "S" + (supplies.size() + 1);
-        SupplyType type = cheapest(types, bin.watts, percent, shelf);
+        SupplyType type = cheapest(types, bin.watts, room, shelf);
         type = show.wiring().ways().nextSizeUp() ? larger(types, type) : type;
         shelf.merge(type.id(), -1, Integer::sum);
         supplies.add(new Supply(id, type.id(), here.getFirst().at(), Optional.empty()));
@@ -66,22 +78,22 @@ final class SupplyPacker {
   }
 
   /** Bins up to each size in turn; the way that costs least, of equals the fewer supplies. */
-  private static List<Bin> cheapestFill(List<Load> loads, List<SupplyType> types, double percent) {
+  private static List<Bin> cheapestFill(List<Load> loads, List<SupplyType> types, Room room) {
     double heaviest = loads.stream().mapToDouble(Load::watts).max().orElse(0);
-    List<Bin> best = fill(loads, types.getLast().usableWatts(percent));
+    List<Bin> best = fill(loads, room.watts(types.getLast()));
     for (SupplyType type : types) {
-      double capacity = type.usableWatts(percent);
+      double capacity = room.watts(type);
       if (capacity >= heaviest) {
         List<Bin> bins = fill(loads, capacity);
-        best = cost(bins, types, percent) < cost(best, types, percent) ? bins : best;
+        best = cost(bins, types, room) < cost(best, types, room) ? bins : best;
       }
     }
     return best;
   }
 
-  private static double cost(List<Bin> bins, List<SupplyType> types, double percent) {
+  private static double cost(List<Bin> bins, List<SupplyType> types, Room room) {
     return bins.stream()
-        .mapToDouble(b -> cheapest(types, b.watts, percent, Map.of()).cost() + SUPPLY_WORK)
+        .mapToDouble(b -> cheapest(types, b.watts, room, Map.of()).cost() + SUPPLY_WORK)
         .sum();
   }
 
@@ -115,9 +127,9 @@ final class SupplyPacker {
 
   /** What is on the shelf first, the smallest that will do; else the cheapest to buy. */
   private static SupplyType cheapest(
-      List<SupplyType> types, double watts, double percent, Map<String, Integer> shelf) {
+      List<SupplyType> types, double watts, Room room, Map<String, Integer> shelf) {
     return types.stream()
-        .filter(t -> t.usableWatts(percent) >= watts)
+        .filter(t -> room.watts(t) >= watts)
         .min(
             Comparator.<SupplyType>comparingDouble(
                     t -> shelf.getOrDefault(t.id(), 0) > 0 ? -1 / t.watts() : t.cost())

@@ -12,9 +12,11 @@ import java.util.TreeMap;
  * @param fuseMilliohms of one fuse with its holder
  * @param connectorMilliohms of one contact; each cable has one in either conductor
  * @param boardMilliohms of a board's own path from its terminals to a port, both ways together
- * @param inputM length of a board's input cable from its supply, metres
- * @param inputWires equal pairs of that cable side by side, at least 1
- * @param inputWire its size; empty: the input is taken to have no resistance
+ * @param inputM length of a board's input cable from its supply, metres; 0: not known, and taken to
+ *     have no resistance
+ * @param inputWires equal pairs of that cable side by side where the builder chose its size, at
+ *     least 1
+ * @param inputWire the size that the builder chose; empty: size and number are the planner's
  * @param brainOnBank whether a board's own electronics hang on the supply that its pixels share
  * @param trims volts that supplies are trimmed to, by their nominal volts
  */
@@ -64,12 +66,24 @@ public record Conductors(
     return wire.loopOhms(metres) * warmth() + 2 * connectorMilliohms / 1000;
   }
 
-  /** Loop resistance of a board's input, all its wires together. */
-  public double inputOhms(Map<String, Wire> wires) {
-    return inputWire
-        .map(wires::get)
-        .map(w -> (w.loopOhms(inputM) * warmth() + fuseMilliohms / 1000) / inputWires)
-        .orElse(0.0);
+  /**
+   * Loop resistance of a board's input: so many equal pairs of a wire side by side, a fuse in each.
+   * An input of no known length is taken to have none.
+   */
+  public double inputOhms(Wire wire, int pairs) {
+    return inputM == 0 ? 0 : (wire.loopOhms(inputM) * warmth() + fuseMilliohms / 1000) / pairs;
+  }
+
+  /**
+   * Volts that a plain set's lead loses: V+ carries all of its amps, the return of each colour that
+   * colour's, a fuse and a contact in either way.
+   *
+   * @param amps of the set
+   * @param outputAmps of one colour
+   */
+  public double setDropVolts(Wire wire, double metres, double amps, double outputAmps) {
+    double way = wire.ohmsPerM() * metres * warmth() + connectorMilliohms / 1000;
+    return (amps + outputAmps) * way + amps * fuseMilliohms / 1000;
   }
 
   /** The same with supplies of these nominal volts trimmed. */

@@ -14,6 +14,7 @@ public record Decisions(
     List<Feed> feeds,
     List<Break> breaks,
     List<Supply> supplies,
+    List<Input> inputs,
     List<Unplaced> unplaced,
     int controllersLowerBound,
     OtherDecisions others,
@@ -24,6 +25,7 @@ public record Decisions(
     feeds = List.copyOf(feeds);
     breaks = List.copyOf(breaks);
     supplies = List.copyOf(supplies);
+    inputs = List.copyOf(inputs);
     unplaced = List.copyOf(unplaced);
   }
 
@@ -42,6 +44,7 @@ public record Decisions(
         feeds,
         breaks,
         supplies,
+        List.of(),
         unplaced,
         controllersLowerBound,
         OtherDecisions.NONE,
@@ -51,7 +54,16 @@ public record Decisions(
   /** The same with other supplies and other decisions about the rest. */
   public Decisions with(List<Supply> list, OtherDecisions rest) {
     return new Decisions(
-        controllers, segments, feeds, breaks, list, unplaced, controllersLowerBound, rest, report);
+        controllers,
+        segments,
+        feeds,
+        breaks,
+        list,
+        inputs,
+        unplaced,
+        controllersLowerBound,
+        rest,
+        report);
   }
 
   /** The same with other feeds. */
@@ -62,6 +74,7 @@ public record Decisions(
         list,
         breaks,
         supplies,
+        inputs,
         unplaced,
         controllersLowerBound,
         others,

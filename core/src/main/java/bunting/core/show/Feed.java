@@ -60,6 +60,11 @@ public record Feed(
         List.of());
   }
 
+  /** The same with a fuse of another rating. */
+  public Feed withFuse(double amps) {
+    return new Feed(id, segment, atPixel, viaPort, supply, fuseGroup, amps, wire, lengthM, taps);
+  }
+
   /** The name of its fuse: the port's, or its own. */
   public String fuse() {
     return fuseGroup.orElse(id);

@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
  * @param load how the current answers to the voltage
  * @param railOhmsPerM resistance of one rail (go or return), ohms a metre
  * @param sheetMilliampsFull what the sheet says, where {@code milliampsFull} was measured by meter
+ * @param railAmpsMax the most that one of its rails bears, where that is known
  */
 public record PixelType(
     String id,
@@ -34,7 +35,8 @@ public record PixelType(
     double milliampsIdle,
     LoadKind load,
     double railOhmsPerM,
-    OptionalDouble sheetMilliampsFull) {
+    OptionalDouble sheetMilliampsFull,
+    OptionalDouble railAmpsMax) {
   private static final double STRIP_PITCH = 20;
 
   /** A type by its sheet. */
@@ -66,6 +68,7 @@ public record PixelType(
         milliampsIdle,
         load,
         railOhmsPerM,
+        OptionalDouble.empty(),
         OptionalDouble.empty());
   }
 
@@ -100,7 +103,28 @@ public record PixelType(
         Math.min(milliampsIdle, milliamps),
         load,
         railOhmsPerM,
-        OptionalDouble.of(sheetMilliampsFull.orElse(milliampsFull)));
+        OptionalDouble.of(sheetMilliampsFull.orElse(milliampsFull)),
+        railAmpsMax);
+  }
+
+  /** The same with a known limit of its rails, amps. */
+  public PixelType withRailAmpsMax(OptionalDouble amps) {
+    return new PixelType(
+        id,
+        name,
+        volts,
+        channels,
+        order,
+        bitsPerChannel,
+        signal,
+        pitchPerM,
+        cutEvery,
+        milliampsFull,
+        milliampsIdle,
+        load,
+        railOhmsPerM,
+        sheetMilliampsFull,
+        amps);
   }
 
   /** Nominal amps of one pixel at a brightness in percent. */

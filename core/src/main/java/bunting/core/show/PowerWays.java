@@ -12,6 +12,8 @@ package bunting.core.show;
  * @param nextSizeUp whether a supply is taken a size larger than the smallest that would do
  * @param boxLitres the volume that a supply's closed box has for each supply, litres; 0: open air
  * @param ambientCelsius the warmest air outside that box
+ * @param protectBackFeed whether each feed's cable bears the fuses of all feeds of its island,
+ *     which feed a fault in it from behind; else that is a note
  */
 public record PowerWays(
     InjectionSchool school,
@@ -21,38 +23,104 @@ public record PowerWays(
     boolean fewSizes,
     boolean nextSizeUp,
     double boxLitres,
-    double ambientCelsius) {
+    double ambientCelsius,
+    boolean protectBackFeed) {
+  /** Full white. */
+  public static final double FULL_PERCENT = 100;
+
   /** Best of all, from ports and distribution, with a limiter, few sizes, 25 litres, 30 degC. */
   public static final PowerWays DEFAULT =
-      new PowerWays(InjectionSchool.BEST, 150, true, true, true, false, 25, 30);
+      new PowerWays(InjectionSchool.BEST, 150, true, true, true, false, 25, 30, false);
 
   /** The same with another school. */
   public PowerWays with(InjectionSchool other, int every) {
     return new PowerWays(
-        other, every, fromPorts, limiter, fewSizes, nextSizeUp, boxLitres, ambientCelsius);
+        other,
+        every,
+        fromPorts,
+        limiter,
+        fewSizes,
+        nextSizeUp,
+        boxLitres,
+        ambientCelsius,
+        protectBackFeed);
   }
 
   /** The same with or without the boards' own outputs as feeds. */
   public PowerWays withPorts(boolean may) {
     return new PowerWays(
-        school, everyPixels, may, limiter, fewSizes, nextSizeUp, boxLitres, ambientCelsius);
+        school,
+        everyPixels,
+        may,
+        limiter,
+        fewSizes,
+        nextSizeUp,
+        boxLitres,
+        ambientCelsius,
+        protectBackFeed);
   }
 
   /** The same with or without a limiter. */
   public PowerWays withLimiter(boolean on) {
     return new PowerWays(
-        school, everyPixels, fromPorts, on, fewSizes, nextSizeUp, boxLitres, ambientCelsius);
+        school,
+        everyPixels,
+        fromPorts,
+        on,
+        fewSizes,
+        nextSizeUp,
+        boxLitres,
+        ambientCelsius,
+        protectBackFeed);
   }
 
   /** The same with few or all sizes of wire. */
   public PowerWays withFewSizes(boolean on) {
     return new PowerWays(
-        school, everyPixels, fromPorts, limiter, on, nextSizeUp, boxLitres, ambientCelsius);
+        school,
+        everyPixels,
+        fromPorts,
+        limiter,
+        on,
+        nextSizeUp,
+        boxLitres,
+        ambientCelsius,
+        protectBackFeed);
   }
 
   /** The same with or without larger supplies. */
   public PowerWays withNextSizeUp(boolean on) {
     return new PowerWays(
-        school, everyPixels, fromPorts, limiter, fewSizes, on, boxLitres, ambientCelsius);
+        school,
+        everyPixels,
+        fromPorts,
+        limiter,
+        fewSizes,
+        on,
+        boxLitres,
+        ambientCelsius,
+        protectBackFeed);
+  }
+
+  /** The same with or without cables that bear what comes from behind. */
+  public PowerWays withProtectBackFeed(boolean on) {
+    return new PowerWays(
+        school,
+        everyPixels,
+        fromPorts,
+        limiter,
+        fewSizes,
+        nextSizeUp,
+        boxLitres,
+        ambientCelsius,
+        on);
+  }
+
+  /**
+   * The most that can be sent, percent: what the limiter lets through, which is what the show is
+   * designed for, or all.
+   */
+  public double mostSent(double designedPercent) {
+    return limiter ? designedPercent : FULL_PERCENT;
   }
 }

@@ -17,4 +17,18 @@ public record SupplyType(
   public double usableWatts(double loadPercentMax) {
     return watts * loadPercentMax / 100;
   }
+
+  /** Rated output amps: trimmed down it gives no more of them, trimmed up no more watts. */
+  public double ratedAmps(double heldVolts) {
+    return watts / Math.max(volts, heldVolts);
+  }
+
+  /**
+   * Amps that it may be loaded with under a school of headroom.
+   *
+   * @param heldVolts what it is trimmed to
+   */
+  public double usableAmps(double loadPercentMax, double heldVolts) {
+    return ratedAmps(heldVolts) * loadPercentMax / 100;
+  }
 }

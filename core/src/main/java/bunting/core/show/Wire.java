@@ -77,6 +77,17 @@ public record Wire(String id, double ohmsPerM, double fuseAmpsMax) {
     return COPPER_OHM_MM2_PER_M / (Math.PI / 4 * d * d);
   }
 
+  /** Cross-section of one conductor by its name, mm2: what a terminal has to take. */
+  public double sizeMm2() {
+    Matcher awg = AWG.matcher(id);
+    if (awg.matches()) {
+      double d = awgDiameterMm(Integer.parseInt(awg.group(1)));
+      return Math.PI / 4 * d * d;
+    }
+    Matcher metric = MM2.matcher(id);
+    return metric.matches() ? Double.parseDouble(metric.group(1)) : copperMm2();
+  }
+
   /** Copper of one conductor, as much as conducts by its resistance, mm2. */
   public double copperMm2() {
     return COPPER_OHM_MM2_PER_M / ohmsPerM;

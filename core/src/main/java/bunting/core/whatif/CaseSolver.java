@@ -1,151 +1,141 @@
 package bunting.core.whatif;
 
-import bunting.core.assess.IslandReading;
-import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
-import bunting.core.dc.Line;
-import bunting.core.dc.LineSolution;
-import bunting.core.dc.LineSolver;
-import bunting.core.show.Feed;
-import bunting.core.show.Segment;
+import bunting.core.island.BoxNetwork;
+import bunting.core.island.BoxSolver;
+import bunting.core.island.Chain;
+import bunting.core.island.Island;
+import bunting.core.island.SolvedBox;
+import bunting.core.island.SolvedChain;
+import bunting.core.show.Input;
+import bunting.core.show.PlacedController;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
-/** The islands of one failure case, solved as they are then. */
+/**
+ * Boxes as they are in a failure case, at the most that can be sent, solved whole with what is left
+ * of their inputs; pixels far below their volts draw what their chips still can ({@link
+ * bunting.core.dc.Line#shedding}). Ports that a case leaves alone are taken from the plan as it is.
+ */
 final class CaseSolver {
-  private final Reading reading;
-  private final List<IslandReading> islands;
-  private final Map<String, SegmentReading> segments;
-  private final Map<Integer, double[]> volts = new LinkedHashMap<>();
-  private final Map<String, Double> feedAmps = new HashMap<>();
+  private final Wired wired;
+  private final BoxSolver solver;
+  private final List<SolvedBox> sound = new ArrayList<>();
+  private final Map<String, Double> soundAmps = new HashMap<>();
 
-  CaseSolver(Reading reading, List<IslandReading> islands, Map<String, SegmentReading> segments) {
-    this.reading = reading;
-    this.islands = islands;
-    this.segments = segments;
+  CaseSolver(Wired wired) {
+    this.wired = wired;
+    var wires = wired.reading.show().catalogue().wiresById();
+    BoxSolver first = new BoxSolver(wires, List.of());
+    for (SolvedBox box : wired.worst().boxes()) {
+      SolvedBox solved = first.solve(shedding(box.network()));
+      sound.add(solved);
+      solved.ports().forEach(p -> p.ifPresent(c -> note(c, soundAmps)));
+    }
+    solver = new BoxSolver(wires, sound);
   }
 
-  /** Solves an island without some feeds, cut before a segment where that lies on it. */
-  void solve(int index, Set<String> gone, Optional<Segment> cut) {
-    IslandReading island = islands.get(index);
-    double[] result = new double[island.line().size()];
-    int at =
-        cut.flatMap(
-                s ->
-                    island.parts().stream()
-                        .filter(p -> p.segment().equals(s.id()) && p.firstPixel() == s.firstPixel())
-                        .map(IslandReading.Part::from)
-                        .findFirst())
-            .orElse(0);
-    island.feeds().forEach(f -> feedAmps.put(f.id(), 0.0));
-    if (at > 0) {
-      part(island, 0, at, gone, result);
-    }
-    part(island, at, result.length, gone, result);
-    volts.put(index, result);
+  private static BoxNetwork shedding(BoxNetwork box) {
+    return new BoxNetwork(
+        box.supplyVolts(),
+        box.inputOhms(),
+        box.chains().stream()
+            .map(
+                c ->
+                    c.map(
+                        k ->
+                            new Chain(
+                                k.links(),
+                                k.cables(),
+                                k.cutAfter(),
+                                k.brightness(),
+                                k.copper(),
+                                true)))
+            .toList());
   }
 
-  private void part(IslandReading island, int from, int to, Set<String> gone, double[] result) {
-    List<Feed> left =
-        island.feeds().stream()
-            .filter(f -> !gone.contains(f.id()))
-            .filter(f -> island.indexOf(f) >= from && island.indexOf(f) < to)
-            .toList();
-    if (left.isEmpty()) {
-      return;
-    }
-    Line line = island.line().keeping(from, to, island.indicesOf(left));
-    if (LineSolver.solve(line) instanceof LineSolution.Stands s) {
-      for (int i = from; i < to; i++) {
-        result[i] = s.volts().at(i - from);
-      }
-      for (int f = 0; f < left.size(); f++) {
-        feedAmps.put(left.get(f).id(), s.feedAmps().at(f));
+  static void note(SolvedChain chain, Map<String, Double> amps) {
+    for (Island island : chain.islands()) {
+      for (int f = 0; f < island.feeds().size(); f++) {
+        amps.put(
+            island.feeds().get(f).id(),
+            island.solution().isPresent() ? island.solution().get().feedAmps().at(f) : 0.0);
       }
     }
   }
 
-  Map<String, Double> feedAmps() {
-    return feedAmps;
+  /** Whether a port is the very one of the sound plan; to compare them whole would cost a solve. */
+  @SuppressWarnings("ReferenceEquality")
+  static boolean untouched(SolvedChain now, SolvedChain before) {
+    return now == before;
   }
 
-  List<IslandReading> touched() {
-    return volts.keySet().stream().map(islands::get).toList();
+  /** A box before anything is lost. */
+  SolvedBox sound(String box) {
+    return sound.get(wired.boxIndex.get(box));
   }
 
-  int darkPixels() {
-    int dark = 0;
-    for (double[] island : volts.values()) {
-      for (double v : island) {
-        dark += v <= 0 ? 1 : 0;
-      }
+  double soundAmps(String feed) {
+    return soundAmps.getOrDefault(feed, 0.0);
+  }
+
+  /** The boxes that a case touches, as they are then. */
+  Map<String, SolvedBox> solve(Case gone) {
+    Map<String, SolvedBox> boxes = new LinkedHashMap<>();
+    for (String id : wired.touched(gone)) {
+      BoxNetwork network = sound(id).network();
+      List<Optional<Chain>> chains =
+          network.chains().stream().map(c -> c.map(k -> left(k, gone))).toList();
+      boxes.put(
+          id, solver.solveOnce(new BoxNetwork(network.supplyVolts(), ohms(id, gone), chains)));
     }
-    return dark;
+    return boxes;
   }
 
-  int sagPixels() {
-    double percent = reading.show().settings().minVoltsPercent();
-    int sag = 0;
-    for (Map.Entry<Integer, double[]> e : volts.entrySet()) {
-      IslandReading island = islands.get(e.getKey());
-      double least = percent / 100 * nominal(island);
-      for (int i = 0; i < e.getValue().length; i++) {
-        double v = e.getValue()[i];
-        boolean held = island.solution().map(s -> s.volts()).isPresent();
-        boolean before = held && island.solution().orElseThrow().volts().at(i) >= least;
-        sag += v > 0 && v < least && before ? 1 : 0;
-      }
+  private double ohms(String box, Case gone) {
+    double all = sound(box).network().inputOhms();
+    Input input = wired.inputs.get(box);
+    int left = input == null ? 1 : input.wires() - gone.inputsLost(box);
+    return input == null || left <= 0 ? all : all * input.wires() / left;
+  }
+
+  /** A chain without what is gone. */
+  private static Chain left(Chain chain, Case gone) {
+    boolean cutHere =
+        gone.cutLead().isPresent()
+            && chain.links().stream().anyMatch(l -> l.segment().id().equals(gone.cutLead().get()));
+    boolean less = chain.cables().stream().anyMatch(c -> gone.feeds().contains(c.feed().id()));
+    if (!cutHere && !less) {
+      return chain;
     }
-    return sag;
-  }
-
-  private double nominal(IslandReading island) {
-    return segments.get(island.parts().getFirst().segment()).type().volts();
-  }
-
-  Optional<Outcome.Lowest> lowest() {
-    Optional<Outcome.Lowest> lowest = Optional.empty();
-    for (Map.Entry<Integer, double[]> e : volts.entrySet()) {
-      IslandReading island = islands.get(e.getKey());
-      for (int i = 0; i < e.getValue().length; i++) {
-        double v = e.getValue()[i];
-        double percent = 100 * v / nominal(island);
-        if (v > 0 && (lowest.isEmpty() || percent < lowest.get().percent())) {
-          IslandReading.Part part = island.partAt(i);
-          lowest =
-              Optional.of(
-                  new Outcome.Lowest(v, percent, part.run(), part.firstPixel() + i - part.from()));
-        }
+    List<Integer> cuts = new ArrayList<>(chain.cutAfter());
+    int from = 0;
+    for (Chain.Link link : chain.links()) {
+      boolean before = gone.cutLead().filter(link.segment().id()::equals).isPresent();
+      if (before && from > 0 && !cuts.contains(from - 1)) {
+        cuts.add(from - 1);
       }
+      from += link.segment().pixels();
     }
-    return lowest;
+    cuts.sort(Integer::compare);
+    return new Chain(
+        chain.links(),
+        chain.cables().stream().filter(c -> !gone.feeds().contains(c.feed().id())).toList(),
+        cuts,
+        chain.brightness(),
+        chain.copper(),
+        true);
   }
 
-  /**
-   * Pixels that have power and no data: data goes from pixel to pixel, and dark ones do not pass it
-   * on.
-   */
-  int noData(Optional<Segment> cut, List<Integer> port) {
-    int count = 0;
-    boolean lost = false;
-    for (int index : port) {
-      IslandReading island = islands.get(index);
-      double[] now = volts.get(index);
-      for (int i = 0; i < island.line().size(); i++) {
-        IslandReading.Part part = island.partAt(i);
-        boolean behindCut =
-            cut.isPresent()
-                && part.segment().equals(cut.get().id())
-                && part.firstPixel() + i - part.from() == cut.get().firstPixel();
-        boolean lit = now == null ? island.solution().isPresent() : now[i] > 0;
-        lost |= behindCut || !lit;
-        count += lost && lit ? 1 : 0;
-      }
-    }
-    return count;
+  PlacedController controller(String box) {
+    return wired.reading.decisions().controllers().get(wired.boxIndex.get(box));
+  }
+
+  SegmentReading segment(String id) {
+    return wired.segments.get(id);
   }
 }

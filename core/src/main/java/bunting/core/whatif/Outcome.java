@@ -13,9 +13,12 @@ import java.util.Set;
  * @param noDataPixels pixels with power behind dark ones or behind a lost lead: they freeze
  * @param sagPixels pixels that fall below the least volts and were above
  * @param lowest the worst that is left with power on the islands that it touches
- * @param overloads fuses and input wires that then carry more than they may
+ * @param overloads fuses, input wires, boards, supplies and circuits that then carry more than they
+ *     are rated for
  * @param opensNext fuses that open one after another because of that
  * @param darkInTheEnd pixels without power when they all have
+ * @param burns conductors that in the end carry more than their limit while no fuse opens
+ * @param darkLights plain sets and bulb strings without power
  */
 public record Outcome(
     Loss loss,
@@ -26,10 +29,30 @@ public record Outcome(
     Optional<Lowest> lowest,
     List<Overload> overloads,
     Set<String> opensNext,
-    int darkInTheEnd) {
+    int darkInTheEnd,
+    List<Overload> burns,
+    Set<String> darkLights) {
   public Outcome {
     overloads = List.copyOf(overloads);
+    burns = List.copyOf(burns);
+    darkLights = java.util.Collections.unmodifiableSet(new java.util.LinkedHashSet<>(darkLights));
     opensNext = java.util.Collections.unmodifiableSet(new java.util.LinkedHashSet<>(opensNext));
+  }
+
+  /** The same for another loss that does the same. */
+  Outcome of(Loss other, String where) {
+    return new Outcome(
+        other,
+        where,
+        darkPixels,
+        noDataPixels,
+        sagPixels,
+        lowest,
+        overloads,
+        opensNext,
+        darkInTheEnd,
+        burns,
+        darkLights);
   }
 
   /** The lowest volts that are left, and where. */
@@ -45,7 +68,7 @@ public record Outcome(
 
   /** Pixels that anybody sees something wrong with. */
   public int touched() {
-    return Math.max(darkPixels, darkInTheEnd) + noDataPixels + sagPixels;
+    return Math.max(darkPixels, darkInTheEnd) + noDataPixels + sagPixels + darkLights.size();
   }
 
   /** One line for people. */
@@ -54,6 +77,19 @@ public record Outcome(
     say(text, darkPixels, " px dark");
     say(text, noDataPixels, " px without data");
     say(text, sagPixels, " px below the least volts");
+    if (!darkLights.isEmpty()) {
+      text.append(text.isEmpty() ? "" : ", ").append(String.join(", ", darkLights)).append(" dark");
+    }
+    if (!burns.isEmpty()) {
+      Overload worst = burns.getFirst();
+      text.append(text.isEmpty() ? "" : ", ")
+          .append(worst.id())
+          .append(" burns: ")
+          .append(bunting.core.show.Texts.fixed(worst.amps(), 1))
+          .append(" A where ")
+          .append(bunting.core.show.Texts.number(worst.mostAmps()))
+          .append(" A is the most, and no fuse opens");
+    }
     if (!overloads.isEmpty()) {
       Overload worst = overloads.getFirst();
       text.append(text.isEmpty() ? "" : ", ")

@@ -137,7 +137,7 @@ class ChecksAtTheLimitTest {
   /** The board's terminals fall in proportion to the length of its input. */
   private static double inputForShare(double share) {
     Reading one = input(1);
-    double volts = one.busVolts().values().iterator().next();
+    double volts = one.worst().inputs().getFirst().terminalVolts();
     return (1 - share) * 5 / (5 - volts);
   }
 

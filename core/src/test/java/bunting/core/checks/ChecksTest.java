@@ -186,6 +186,7 @@ class ChecksTest {
                 plain.feeds(),
                 plain.breaks(),
                 plain.supplies(),
+                plain.inputs(),
                 plain.unplaced(),
                 plain.controllersLowerBound(),
                 plain.others(),
@@ -262,6 +263,7 @@ class ChecksTest {
                     true,
                     Map.of()))));
     faults.putAll(PowerFaults.all());
+    faults.putAll(SafetyFaults.all());
     faults.put("local-codes", ok);
     OtherLoads far =
         new OtherLoads(

@@ -105,7 +105,8 @@ final class PowerFaults {
             d.fewSizes(),
             d.nextSizeUp(),
             litres,
-            d.ambientCelsius());
+            d.ambientCelsius(),
+            false);
     Show show = Show.of(List.of(Run.of("Weir", "5v-strip-60", 900)));
     return read(show.withWiring(show.wiring().with(tight)));
   }

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
+import bunting.core.copper.BoxAir;
 import bunting.core.plan.Planner;
-import bunting.core.power.BoxAir;
 import bunting.core.show.Conductors;
 import bunting.core.show.Run;
 import bunting.core.show.Show;

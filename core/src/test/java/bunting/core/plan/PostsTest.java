@@ -2,8 +2,8 @@ package bunting.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.Reading;
+import bunting.core.island.Island;
 import bunting.core.show.Feed;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
@@ -32,7 +32,7 @@ class PostsTest {
   @Test
   void whatWasJoinedStaysJoined() {
     Reading before = plan(spokes());
-    IslandReading island =
+    Island island =
         before.islands().stream().filter(i -> i.parts().size() > 1).findFirst().orElseThrow();
     Feed feed = island.feeds().getFirst();
     var moved = Posts.rewired(before.decisions(), feed.id(), "10AWG");
@@ -43,7 +43,7 @@ class PostsTest {
             island,
             Optional.of(feed.id()));
     Reading after = plan(kept);
-    IslandReading same =
+    Island same =
         after.islands().stream()
             .filter(i -> i.parts().size() == island.parts().size())
             .findFirst()

@@ -104,7 +104,9 @@ class FeedSearchTest {
         .hasValueSatisfying(
             s -> {
               assertThat(s.unit()).isEqualTo("V");
-              assertThat(s.lacks()).endsWith("V too few");
+              assertThat(s.lacks()).contains("break down").endsWith("4.50 V is the least");
+              assertThat(s.measured()).isZero();
+              assertThat(s.allowed()).isEqualTo(4.5);
             });
   }
 }

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.assess.FeedReading;
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.island.Island;
 import bunting.core.plan.Planner;
 import bunting.core.show.Conductors;
 import bunting.core.show.Feed;
@@ -61,7 +61,8 @@ class PowerPropertyTest {
             random.nextBoolean(),
             random.nextBoolean(),
             d.boxLitres(),
-            d.ambientCelsius());
+            d.ambientCelsius(),
+            random.nextBoolean());
     Show show =
         Show.of(runs).withSettings(ShowSettings.DEFAULT.withBrightness(30 + random.nextInt(71)));
     return show.withWiring(show.wiring().with(copper).with(ways));
@@ -95,7 +96,7 @@ class PowerPropertyTest {
         .supplies()
         .forEach(
             s -> assertThat(s.loadWatts()).isLessThanOrEqualTo(s.type().usableWatts(80) + 1e-6));
-    for (IslandReading island : reading.islands()) {
+    for (Island island : reading.islands()) {
       List<String> supplies = island.feeds().stream().map(Feed::supply).distinct().toList();
       assertThat(supplies).hasSizeLessThanOrEqualTo(1);
       island.solution().ifPresent(s -> kirchhoff(island, s.totalAmps()));
@@ -103,7 +104,7 @@ class PowerPropertyTest {
   }
 
   /** What an island's feeds bring is what its pixels draw. */
-  private static void kirchhoff(IslandReading island, double fed) {
+  private static void kirchhoff(Island island, double fed) {
     double drawn = 0;
     for (int i = 0; i < island.line().size(); i++) {
       drawn += island.line().ampsAt(i, island.solution().orElseThrow().volts().at(i));

@@ -3,8 +3,8 @@ package bunting.core.power;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.Reading;
+import bunting.core.island.Island;
 import bunting.core.plan.Planner;
 import bunting.core.plan.Posts;
 import bunting.core.plan.SchoolTable;
@@ -166,7 +166,7 @@ class WiringPlanTest {
   void aPostByHandStaysAndTheReadingFollows() {
     Show show = weir(300);
     Reading before = plan(show);
-    IslandReading island = before.islands().getFirst();
+    Island island = before.islands().getFirst();
     Feed feed = before.feeds().getLast().feed();
     var moved = Posts.moved(before.decisions(), feed.id(), 250);
     Reading trial = Reading.of(show, moved, before);
@@ -201,9 +201,9 @@ class WiringPlanTest {
     Reading fresh = Reading.of(show, change);
     assertThat(quick.feeds()).isEqualTo(fresh.feeds());
     assertThat(quick.totals()).isEqualTo(fresh.totals());
-    IslandReading touched =
+    Island touched =
         before.islands().stream().filter(i -> i.feeds().contains(feed)).findFirst().orElseThrow();
-    List<IslandReading> others =
+    List<Island> others =
         before.islands().stream()
             .filter(i -> i.port() != touched.port() || !i.controller().equals(touched.controller()))
             .toList();

@@ -26,8 +26,8 @@ class ConductorsTest {
 
   @Test
   void inputsSideBySideShareTheCurrent() {
-    assertThat(KNOWN.inputOhms(Map.of("w", WIRE))).isCloseTo((0.04 + 0.005) / 2, within(1e-12));
-    assertThat(KNOWN.inputOhms(Map.of())).as("a size that is not there").isZero();
+    assertThat(KNOWN.inputOhms(WIRE, 2)).isCloseTo((0.04 + 0.005) / 2, within(1e-12));
+    assertThat(KNOWN.with(20, 5, 3, 4, 0).inputOhms(WIRE, 2)).as("no known length").isZero();
   }
 
   /** IEC 60028, from memory: 0.393 % a kelvin above 20 degrees. */
@@ -51,8 +51,7 @@ class ConductorsTest {
     Conductors warm = KNOWN.with(60, 5, 3, 4, 2);
     assertThat(warm.feedOhms(WIRE, 5, true))
         .isCloseTo(0.1 * warmth + 0.005 + 0.006 + 0.004, within(1e-12));
-    assertThat(warm.inputOhms(Map.of("w", WIRE)))
-        .isCloseTo((0.04 * warmth + 0.005) / 2, within(1e-12));
+    assertThat(warm.inputOhms(WIRE, 2)).isCloseTo((0.04 * warmth + 0.005) / 2, within(1e-12));
   }
 
   @Test

@@ -3,8 +3,8 @@ package bunting.core.whatif;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.Reading;
+import bunting.core.island.Island;
 import bunting.core.plan.Planner;
 import bunting.core.show.Conductors;
 import bunting.core.show.HeldPost;
@@ -112,7 +112,7 @@ class WhatIfTest {
     Reading reading = plan(show);
     Reading fewer = plan(wheel(200, 1, 200).withSettings(show.settings()));
     Outcome lost = new WhatIf(reading).lose(fuse(reading, 1));
-    IslandReading island = fewer.islands().getFirst();
+    Island island = fewer.islands().getFirst();
     assertThat(lost.lowest().orElseThrow().volts())
         .isCloseTo(island.solution().orElseThrow().volts().lowest(), within(1e-9));
   }

@@ -108,7 +108,7 @@ final class CopperEditor {
   /** So many wires of a size. */
   private record Input(int wires, Optional<String> size) {
     String text() {
-      return size.map(s -> wires + " x " + s).orElse("not known");
+      return size.map(s -> wires + " x " + s).orElse("planned");
     }
   }
 

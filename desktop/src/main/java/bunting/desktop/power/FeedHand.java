@@ -1,7 +1,7 @@
 package bunting.desktop.power;
 
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.Reading;
+import bunting.core.island.Island;
 import bunting.core.plan.Posts;
 import bunting.core.show.Show;
 import bunting.desktop.session.Document;
@@ -19,7 +19,7 @@ final class FeedHand {
     this.model = model;
   }
 
-  private Optional<IslandReading> islandOf(String segment, int pixel) {
+  private Optional<Island> islandOf(String segment, int pixel) {
     return model
         .base()
         .flatMap(
@@ -38,7 +38,7 @@ final class FeedHand {
 
   /** Decides what is in the hand, on the island of a pixel. */
   void keep(String what, String segment, int pixel, Optional<String> touched) {
-    Optional<IslandReading> island = islandOf(segment, pixel);
+    Optional<Island> island = islandOf(segment, pixel);
     if (island.isEmpty()) {
       model.reset();
       return;
@@ -59,7 +59,7 @@ final class FeedHand {
 
   /** Adds a feed on a pixel of a segment. */
   void plant(String segment, String run, int pixel) {
-    Optional<IslandReading> island = islandOf(segment, pixel);
+    Optional<Island> island = islandOf(segment, pixel);
     boolean taken =
         model
             .base()
@@ -91,7 +91,7 @@ final class FeedHand {
         .base()
         .ifPresent(
             r -> {
-              List<IslandReading> here =
+              List<Island> here =
                   r.islands().stream()
                       .filter(
                           i ->
@@ -107,7 +107,7 @@ final class FeedHand {
                   "The planner sets the feeds of this line again.",
                   s -> {
                     Show next = s;
-                    for (IslandReading island : here) {
+                    for (Island island : here) {
                       next = Posts.release(next, island);
                     }
                     return next;

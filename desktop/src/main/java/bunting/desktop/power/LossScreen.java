@@ -42,13 +42,14 @@ public final class LossScreen extends StackedView {
   private final FilteredList<Outcome> rows = new FilteredList<>(all);
   private final TableView<Outcome> table =
       new Columns<Outcome>("loss-table", "No plan yet: nothing can be lost.")
-          .add("What is lost", 240, Outcome::name)
+          .add("What is lost", 200, Outcome::name)
           .add("dark px", 70, o -> count(o.darkPixels()))
           .add("no data px", 84, o -> count(o.noDataPixels()))
           .add("below least px", 104, o -> count(o.sagPixels()))
-          .add("lowest left", 220, LossScreen::lowest)
-          .add("then overloaded", 220, LossScreen::overloads)
-          .add("dark in the end", 110, o -> count(o.darkInTheEnd()))
+          .add("lowest left", 190, LossScreen::lowest)
+          .add("then overloaded", 190, o -> list(o.overloads(), "on"))
+          .add("dark in the end", 100, o -> count(o.darkInTheEnd()))
+          .add("then burns", 190, o -> list(o.burns(), "where"))
           .table();
   private final Newest trying;
   private Optional<Reading> of = Optional.empty();
@@ -63,7 +64,9 @@ public final class LossScreen extends StackedView {
     bad.setId("loss-bad");
     bad.setMinWidth(USE_PREF_SIZE);
     bad.selectedProperty()
-        .addListener((o, was, on) -> rows.setPredicate(r -> !on || !r.overloads().isEmpty()));
+        .addListener(
+            (o, was, on) ->
+                rows.setPredicate(r -> !on || !r.overloads().isEmpty() || !r.burns().isEmpty()));
     HBox.setHgrow(summary, Priority.ALWAYS);
     summary.setMaxWidth(Double.MAX_VALUE);
     HBox head = new HBox(12, Words.heading("Lose any one part"), summary, bad);
@@ -74,8 +77,9 @@ public final class LossScreen extends StackedView {
     VBox.setVgrow(table, Priority.ALWAYS);
     Label hint =
         Words.soft(
-            "Enter or a double click shows it under Power. Dark pixels pass no data on; a fuse"
-                + " counts as overloaded above its rating, and those open one after another.");
+            "Enter or a double click shows it under Power. Below 60 % of its volts a pixel is dark"
+                + " and passes no data on. A fuse is overloaded above its rating and opens from"
+                + " 135 % on, the fullest first; a wire over its limit that no fuse saves burns.");
     getChildren().addAll(head, table, hint);
     session.assessment().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());
@@ -106,19 +110,21 @@ public final class LossScreen extends StackedView {
         .orElse("");
   }
 
-  private static String overloads(Outcome o) {
-    if (o.overloads().isEmpty()) {
+  private static String list(List<Outcome.Overload> things, String word) {
+    if (things.isEmpty()) {
       return "";
     }
-    Outcome.Overload first = o.overloads().getFirst();
+    Outcome.Overload first = things.getFirst();
     return "! "
         + first.id()
         + ": "
         + Texts.fixed(first.amps(), 1)
-        + " A on "
+        + " A "
+        + word
+        + " "
         + Texts.number(first.mostAmps())
         + " A"
-        + (o.overloads().size() > 1 ? " and " + (o.overloads().size() - 1) + " more" : "");
+        + (things.size() > 1 ? " and " + (things.size() - 1) + " more" : "");
   }
 
   /** Only what is looked at is worked out, beside the interface. */
@@ -137,7 +143,7 @@ public final class LossScreen extends StackedView {
     summary.setText("Every loss is being tried…");
     trying.ask(
         "trying every loss",
-        job -> new WhatIf(now.get()).all(),
+        job -> new WhatIf(now.get()).forPeople(),
         this::take,
         why -> {
           of = Optional.empty();

@@ -114,9 +114,9 @@ final class PowerModel {
     Show show = Trials.tried(plan.show(), brightness, trim, port().map(p -> p.box().volts()));
     Reading trial = Reading.of(show, hand.apply(plan.decisions()), plan);
     if (loss.isPresent()) {
-      outcome = Optional.of(new WhatIf(trial).lose(loss.get()));
-      Decisions without = Trials.without(trial, loss.get());
-      trial = Reading.of(show, without, trial);
+      WhatIf whatIf = new WhatIf(trial);
+      outcome = Optional.of(whatIf.lose(loss.get()));
+      trial = Reading.ofFailure(show, Trials.without(trial, whatIf.feedsGone(loss.get())));
     }
     shown.set(Optional.of(trial));
   }

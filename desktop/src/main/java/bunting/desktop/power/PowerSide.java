@@ -120,6 +120,18 @@ final class PowerSide extends SidePanel {
                             + " V, "
                             + Texts.fixed(l.percent(), 0)
                             + " %.")));
+    for (Outcome.Overload burn : o.burns()) {
+      rows.add(
+          Words.lines(
+              "In the end "
+                  + burn.id()
+                  + " carries "
+                  + Texts.fixed(burn.amps(), 1)
+                  + " A, bears "
+                  + Texts.number(burn.mostAmps())
+                  + " A, and no fuse opens: it burns.",
+              "is-wrong-text"));
+    }
     for (Outcome.Overload over : o.overloads()) {
       rows.add(
           Words.lines(

@@ -27,6 +27,10 @@ record RiverColumns(
     return Math.rint(a + (b - a) * t);
   }
 
+  boolean onCircuit(double x) {
+    return x <= circuitW;
+  }
+
   boolean onSupply(double x) {
     return x >= supplyX && x <= supplyX + supplyW;
   }

@@ -2,22 +2,28 @@ package bunting.desktop.power;
 
 import bunting.core.assess.CircuitReading;
 import bunting.core.assess.FeedReading;
+import bunting.core.assess.InputReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Texts;
+import bunting.core.whatif.Loss;
+import bunting.core.whatif.Outcome;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
 /**
  * The river of current: circuits, supplies and fuses in columns, one row a fuse, bands between them
- * as wide as their amps. All numbers are pixels from the top left corner of the whole river.
+ * as wide as their amps; a board's input is a row that the fuses of its ports hang on. All numbers
+ * are pixels from the top left corner of the whole river.
  */
 final class RiverLayout {
   static final double ROW = 22;
@@ -35,6 +41,10 @@ final class RiverLayout {
    * @param kind colour of its supply's volts
    * @param thick of its bands
    * @param blown whether it is lost
+   * @param board where this is a board's input: the board; else empty
+   * @param depth 1: behind a board's input
+   * @param worstShare of its rating at the most that can be sent
+   * @param burns whether a cable behind it burns
    */
   record Fuse(
       String id,
@@ -46,20 +56,43 @@ final class RiverLayout {
       List<String> feeds,
       int kind,
       double thick,
-      boolean blown) {
+      boolean blown,
+      Optional<String> board,
+      int depth,
+      double worstShare,
+      boolean burns) {
     double share() {
       return amps / rating;
+    }
+
+    /** What is lost when it blows: of a board's input one wire. */
+    Loss loss() {
+      return board
+          .map(b -> new Loss(Loss.Kind.INPUT, b))
+          .orElseGet(() -> new Loss(Loss.Kind.FUSE, id));
     }
   }
 
   /** A band from a block's right side to another thing's left side; y is the middle. */
   record Band(double y1, double y2, double thick, int kind) {}
 
+  /** From a board's input down to a fuse behind it. */
+  record Stem(double y1, double y2, double thick, int kind) {}
+
   private final List<Block> circuits = new ArrayList<>();
   private final List<Block> supplies = new ArrayList<>();
   private final List<Fuse> fuses = new ArrayList<>();
   private final List<Band> upper = new ArrayList<>();
   private final List<Band> lower = new ArrayList<>();
+  private final List<Stem> stems = new ArrayList<>();
+  private final Reading plan;
+  private final Reading shown;
+  private final Optional<Outcome> outcome;
+  private final double scale;
+  private final Map<String, List<FeedReading>> byFuse = new LinkedHashMap<>();
+  private final Map<String, Double> amps = new HashMap<>();
+  private final Map<String, Double> worst = new HashMap<>();
+  private final Set<String> burning = new HashSet<>();
   private double height = TOP;
 
   /**
@@ -67,15 +100,23 @@ final class RiverLayout {
    *
    * @param plan the plan, whose fuses all have a row
    * @param shown what is shown: fuses that are not in it are blown
+   * @param outcome what the loss that is tried does
    */
-  RiverLayout(Reading plan, Reading shown) {
-    Map<String, List<FeedReading>> byFuse = new LinkedHashMap<>();
+  RiverLayout(Reading plan, Reading shown, Optional<Outcome> outcome) {
+    this.plan = plan;
+    this.shown = shown;
+    this.outcome = outcome;
     plan.feeds()
         .forEach(f -> byFuse.computeIfAbsent(f.feed().fuse(), k -> new ArrayList<>()).add(f));
-    Map<String, Double> amps = new HashMap<>();
-    shown.feeds().forEach(f -> amps.merge(f.feed().fuse(), f.amps(), Double::sum));
+    for (FeedReading f : shown.feeds()) {
+      amps.merge(f.feed().fuse(), f.amps(), Double::sum);
+      worst.merge(f.feed().fuse(), shown.worst().feedAmps(f.feed().id()), Double::sum);
+    }
+    outcome.ifPresent(o -> o.burns().forEach(b -> burning.add(b.id())));
+    double inputs =
+        shown.designed().inputs().stream().mapToDouble(InputReading::amps).max().orElse(0);
     double most = amps.values().stream().mapToDouble(a -> a).max().orElse(1);
-    double scale = WIDEST / Math.max(1, most);
+    scale = WIDEST / Math.max(1, Math.max(most, inputs));
     List<Double> voltages =
         new TreeSet<>(plan.supplies().stream().map(s -> s.type().volts()).toList())
             .stream().toList();
@@ -86,7 +127,7 @@ final class RiverLayout {
       List<double[]> ends = new ArrayList<>();
       for (SupplyReading s : suppliesOf(plan, circuit)) {
         int kind = voltages.indexOf(s.type().volts());
-        double wide = supply(plan, now.getOrDefault(s.supply().id(), s), kind, byFuse, amps, scale);
+        double wide = supply(now.getOrDefault(s.supply().id(), s), kind);
         Block block = supplies.getLast();
         ends.add(new double[] {block.y() + block.height() / 2, wide, kind});
       }
@@ -112,63 +153,26 @@ final class RiverLayout {
         .toList();
   }
 
-  /** Lays a supply and its fuses out; the thickness of what flows through it. */
-  private double supply(
-      Reading plan,
-      SupplyReading s,
-      int kind,
-      Map<String, List<FeedReading>> byFuse,
-      Map<String, Double> amps,
-      double scale) {
+  /** Lays a supply, the inputs of its boards and its fuses out; how wide what it sends is. */
+  private double supply(SupplyReading s, int kind) {
     double from = height;
-    List<Integer> rows = new ArrayList<>();
+    List<Fuse> direct = new ArrayList<>();
+    for (InputReading i : plan.designed().inputs()) {
+      if (i.input().supply().equals(s.supply().id())) {
+        direct.add(input(i, kind));
+      }
+    }
     for (Map.Entry<String, List<FeedReading>> e : byFuse.entrySet()) {
       FeedReading first = e.getValue().getFirst();
-      if (first.feed().supply().equals(s.supply().id())) {
-        double through = amps.getOrDefault(e.getKey(), 0.0);
-        rows.add(fuses.size());
-        fuses.add(
-            new Fuse(
-                e.getKey(),
-                s.supply().id(),
-                height + ROW / 2,
-                through,
-                first.feed().fuseAmps(),
-                line(plan, e.getValue()),
-                e.getValue().stream().map(f -> f.feed().id()).toList(),
-                kind,
-                Math.max(1.5, through * scale),
-                !amps.containsKey(e.getKey())));
-        height += ROW;
+      if (first.feed().supply().equals(s.supply().id()) && !first.feed().viaPort()) {
+        direct.add(fuse(e.getKey(), e.getValue(), s.supply().id(), kind, 0));
       }
     }
     height = Math.max(height, from + 2 * ROW);
-    double percent = plan.show().settings().supplyLoadPercentMax();
-    double share = s.loadWatts() / s.type().usableWatts(percent);
-    supplies.add(
-        new Block(
-            s.supply().id(),
-            from,
-            height - from - 2,
-            List.of(
-                s.supply().id()
-                    + " · "
-                    + Texts.number(s.type().volts())
-                    + " V "
-                    + Texts.number(s.type().watts())
-                    + " W",
-                Texts.fixed(s.loadAmps(), 1)
-                    + " A, "
-                    + Math.round(100 * share)
-                    + " % of its "
-                    + Texts.number(percent)
-                    + " %"),
-            kind,
-            share > 1));
-    double total = rows.stream().mapToDouble(r -> fuses.get(r).thick()).sum();
+    supplies.add(block(s, from, height - from - 2, kind));
+    double total = direct.stream().mapToDouble(Fuse::thick).sum();
     double at = from + (height - from - 2 - total) / 2;
-    for (int r : rows) {
-      Fuse f = fuses.get(r);
+    for (Fuse f : direct) {
       if (!f.blown()) {
         lower.add(new Band(at + f.thick() / 2, f.y(), f.thick(), kind));
       }
@@ -178,15 +182,117 @@ final class RiverLayout {
     return Math.min(total, height - GAP - from - 2);
   }
 
-  private static String line(Reading plan, List<FeedReading> feeds) {
-    FeedReading first = feeds.getFirst();
-    String run =
-        plan.segments().stream()
-            .filter(s -> s.segment().id().equals(first.feed().segment()))
-            .map(SegmentReading::run)
-            .map(r -> r.name())
+  private Block block(SupplyReading s, double y, double tall, int kind) {
+    double percent = plan.show().settings().supplyLoadPercentMax();
+    double share = s.loadAmps() / s.usableAmps(percent);
+    String name =
+        s.supply().id()
+            + " · "
+            + Texts.number(s.type().volts())
+            + " V "
+            + Texts.number(s.type().watts())
+            + " W";
+    String load =
+        Texts.fixed(s.loadAmps(), 1)
+            + " A, "
+            + Math.round(100 * share)
+            + " % of its "
+            + Texts.number(percent)
+            + " %";
+    return new Block(s.supply().id(), y, tall, List.of(name, load), kind, share > 1 + 1e-9);
+  }
+
+  /** A board's input, a row for all its equal wires, and the fuses of its ports behind it. */
+  private Fuse input(InputReading planned, int kind) {
+    String board = planned.input().board();
+    InputReading now =
+        shown.designed().inputs().stream()
+            .filter(i -> i.input().board().equals(board))
             .findFirst()
-            .orElse("");
+            .orElse(planned);
+    double most =
+        shown.worst().inputs().stream()
+            .filter(i -> i.input().board().equals(board))
+            .mapToDouble(InputReading::amps)
+            .findFirst()
+            .orElse(0);
+    boolean lost =
+        outcome.filter(o -> o.loss().equals(new Loss(Loss.Kind.INPUT, board))).isPresent();
+    int wires = planned.input().wires() - (lost ? 1 : 0);
+    double y = height + ROW / 2;
+    double rating = planned.input().fuseAmps();
+    Fuse row =
+        new Fuse(
+            board + " input",
+            planned.input().supply(),
+            y,
+            wires > 0 ? now.amps() / wires : 0,
+            rating,
+            board
+                + " input · "
+                + planned.input().wires()
+                + " x "
+                + planned.input().wire()
+                + (lost ? ", one lost" : ""),
+            List.of(),
+            kind,
+            Math.max(1.5, now.amps() * scale),
+            wires == 0,
+            Optional.of(board),
+            0,
+            wires > 0 ? most / wires / rating : 0,
+            burning.contains("each input wire of " + board));
+    fuses.add(row);
+    height += ROW;
+    for (Map.Entry<String, List<FeedReading>> e : byFuse.entrySet()) {
+      FeedReading first = e.getValue().getFirst();
+      if (first.feed().viaPort() && boxOf(first).equals(board)) {
+        Fuse f = fuse(e.getKey(), e.getValue(), planned.input().supply(), kind, 1);
+        if (!f.blown()) {
+          stems.add(new Stem(y, f.y(), Math.min(5, f.thick()), kind));
+        }
+      }
+    }
+    return row;
+  }
+
+  private Fuse fuse(String id, List<FeedReading> feeds, String supply, int kind, int depth) {
+    double through = amps.getOrDefault(id, 0.0);
+    double rating = feeds.getFirst().feed().fuseAmps();
+    Fuse row =
+        new Fuse(
+            id,
+            supply,
+            height + ROW / 2,
+            through,
+            rating,
+            line(feeds),
+            feeds.stream().map(f -> f.feed().id()).toList(),
+            kind,
+            Math.max(1.5, through * scale),
+            !amps.containsKey(id),
+            Optional.empty(),
+            depth,
+            worst.getOrDefault(id, 0.0) / rating,
+            feeds.stream().anyMatch(f -> burning.contains("cable of " + f.feed().id())));
+    fuses.add(row);
+    height += ROW;
+    return row;
+  }
+
+  private Optional<SegmentReading> segment(FeedReading feed) {
+    return plan.segments().stream()
+        .filter(s -> s.segment().id().equals(feed.feed().segment()))
+        .findFirst();
+  }
+
+  private String boxOf(FeedReading feed) {
+    return segment(feed).map(s -> s.segment().controller()).orElse("");
+  }
+
+  private String line(List<FeedReading> feeds) {
+    FeedReading first = feeds.getFirst();
+    String run = segment(first).map(s -> s.run().name()).orElse("");
     String at = run + " · at " + first.feed().atPixel();
     return feeds.size() > 1 ? at + " and " + (feeds.size() - 1) + " more" : at;
   }
@@ -228,6 +334,11 @@ final class RiverLayout {
   /** Between supplies and fuses. */
   List<Band> lower() {
     return lower;
+  }
+
+  /** From boards' inputs to the fuses of their ports. */
+  List<Stem> stems() {
+    return stems;
   }
 
   double height() {

@@ -1,5 +1,6 @@
 package bunting.desktop.power;
 
+import bunting.core.copper.Fuses;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.LensPalette;
 import bunting.desktop.look.Palette;
@@ -10,6 +11,14 @@ import javafx.scene.text.TextAlignment;
 /** Paints the river from its layout. Painting twice gives the same. */
 final class RiverPainter {
   private static final double FULL = 0.8;
+
+  /** A fuse behind a board's input stands in by so much, pixels, and its stem by so much. */
+  private static final double INDENT = 16;
+
+  private static final double STEM = 7;
+
+  /** Kept for the share at the right, pixels. */
+  private static final double SHARE_ROOM = 96;
 
   private final GraphicsContext g;
   private final Palette palette;
@@ -36,6 +45,7 @@ final class RiverPainter {
     }
     river.circuits().forEach(b -> block(b, 0, columns.circuitW()));
     river.supplies().forEach(b -> block(b, columns.supplyX(), columns.supplyW()));
+    river.stems().forEach(this::stem);
     for (RiverLayout.Fuse f : river.fuses()) {
       fuse(f, f.id().equals(picked), f.feeds().contains(chosenFeed));
     }
@@ -76,29 +86,44 @@ final class RiverPainter {
     }
   }
 
+  /** From under a board's input to the left of a fuse behind it. */
+  private void stem(RiverLayout.Stem s) {
+    double x = columns.fuseX() + STEM;
+    g.setStroke(kind(s.kind()).deriveColor(0, 1, 1, palette.night() ? 0.5 : 0.45));
+    g.setLineWidth(s.thick());
+    g.beginPath();
+    g.moveTo(x, s.y1() + dy + 9);
+    g.lineTo(x, s.y2() + dy);
+    g.lineTo(columns.fuseX() + INDENT, s.y2() + dy);
+    g.stroke();
+  }
+
   private void fuse(RiverLayout.Fuse f, boolean picked, boolean chosen) {
     double y = f.y() + dy;
+    double x = columns.fuseX() + f.depth() * INDENT;
+    double w = columns.fuseW() - f.depth() * INDENT;
     if (picked || chosen) {
       g.setFill(palette.pick());
       g.fillRoundRect(columns.fuseX() - 5, y - 10.5, width - columns.fuseX() + 5, 21, 8, 8);
     }
-    if (!f.blown()) {
+    if (!f.blown() && f.board().isEmpty()) {
       band(
           new RiverLayout.Band(f.y(), f.y(), f.thick(), f.kind()),
           columns.fuseX() + columns.fuseW(),
           columns.lineX() - 8);
     }
-    boolean over = f.share() > 1 + 1e-9;
-    boolean full = !over && f.share() > FULL + 1e-9;
+    double worst = Math.max(f.share(), f.worstShare());
+    boolean over = worst > 1 + 1e-9;
+    boolean full = !over && worst > FULL + 1e-9;
     Color judged = over ? palette.stop() : full ? palette.warn() : palette.ink();
     g.setFill(palette.card());
-    g.fillRoundRect(columns.fuseX(), y - 9, columns.fuseW(), 18, 8, 8);
+    g.fillRoundRect(x, y - 9, w, 18, 8, 8);
     g.setStroke(judged);
     g.setLineWidth(over || full ? 1.8 : 1.2);
     if (f.blown()) {
       g.setLineDashes(4, 3);
     }
-    g.strokeRoundRect(columns.fuseX(), y - 9, columns.fuseW(), 18, 8, 8);
+    g.strokeRoundRect(x, y - 9, w, 18, 8, 8);
     g.setLineDashes();
     String label =
         f.blown()
@@ -110,7 +135,7 @@ final class RiverPainter {
                 + " A";
     text(
         label,
-        columns.fuseX() + columns.fuseW() / 2,
+        x + w / 2,
         y + 4,
         Fonts.bold(Fonts.SMALL),
         f.blown() ? palette.stop() : judged,
@@ -119,17 +144,21 @@ final class RiverPainter {
     String share =
         f.blown()
             ? "dark"
-            : over
-                ? "opens: " + Math.round(100 * f.share()) + " %"
-                : Math.round(100 * f.share()) + " % of it" + (full ? ", full" : "");
+            : (f.burns()
+                    ? "! burns: "
+                    : worst >= Fuses.OPENS_SHARE ? "opens: " : over ? "over: " : "")
+                + Math.round(100 * worst)
+                + " %"
+                + (over || f.burns() ? "" : " of it" + (full ? ", full" : ""))
+                + (f.worstShare() > f.share() + 1e-9 ? " at white" : "");
     text(
         share,
         right,
         y + 4,
         Fonts.plain(Fonts.SMALL),
-        over ? palette.stop() : palette.soft(),
+        over || f.burns() ? palette.stop() : palette.soft(),
         TextAlignment.RIGHT);
-    double room = right - 80 - columns.lineX();
+    double room = right - SHARE_ROOM - columns.lineX();
     var font = chosen ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
     text(
         Fonts.fitted(f.line(), font, room),

@@ -41,9 +41,7 @@ final class RiverView extends ScrolledCanvas {
         .on(KeyCode.DOWN, () -> step(row + 1))
         .on(KeyCode.HOME, () -> step(0))
         .on(KeyCode.END, () -> step(Integer.MAX_VALUE))
-        .on(
-            KeyCode.SPACE,
-            () -> current().ifPresent(f -> model.lose(new Loss(Loss.Kind.FUSE, f.id()))))
+        .on(KeyCode.SPACE, () -> current().ifPresent(f -> model.lose(f.loss())))
         .on(KeyCode.ENTER, () -> current().ifPresent(this::bring))
         .install(this);
   }
@@ -53,7 +51,12 @@ final class RiverView extends ScrolledCanvas {
     layout =
         model
             .base()
-            .flatMap(base -> model.shown().get().map(shown -> new RiverLayout(base, shown)));
+            .flatMap(
+                base ->
+                    model
+                        .shown()
+                        .get()
+                        .map(shown -> new RiverLayout(base, shown, model.outcome())));
     return layout.map(RiverLayout::height).orElse(0.0) + 4;
   }
 
@@ -94,8 +97,11 @@ final class RiverView extends ScrolledCanvas {
     RiverColumns columns = RiverColumns.of(pictureWidth());
     double y = e.getY() + top();
     Optional<RiverLayout.Fuse> fuse = fuseAt(y);
-    boolean onSupply = columns.onSupply(e.getX());
-    if (onSupply) {
+    if (columns.onCircuit(e.getX())) {
+      circuitAt(y).ifPresent(c -> model.lose(new Loss(Loss.Kind.CIRCUIT, c.id())));
+      return;
+    }
+    if (columns.onSupply(e.getX())) {
       supplyAt(y).ifPresent(s -> model.lose(new Loss(Loss.Kind.SUPPLY, s.id())));
       return;
     }
@@ -103,7 +109,7 @@ final class RiverView extends ScrolledCanvas {
         f -> {
           row = layout.orElseThrow().fuses().indexOf(f);
           if (columns.onFuse(e.getX())) {
-            model.lose(new Loss(Loss.Kind.FUSE, f.id()));
+            model.lose(f.loss());
           } else if (e.getX() > columns.fuseX()) {
             bring(f);
           }
@@ -124,8 +130,19 @@ final class RiverView extends ScrolledCanvas {
         .findFirst();
   }
 
+  private Optional<RiverLayout.Block> circuitAt(double y) {
+    return layout.stream()
+        .flatMap(l -> l.circuits().stream())
+        .filter(b -> !b.id().isEmpty() && y >= b.y() && y <= b.y() + b.height())
+        .findFirst();
+  }
+
   /** Shows the line of a fuse below. */
   private void bring(RiverLayout.Fuse fuse) {
+    if (fuse.feeds().isEmpty()) {
+      fuse.board().ifPresent(b -> session.selection().set(new Selection.OfBox(b)));
+      return;
+    }
     String feed = fuse.feeds().getFirst();
     model
         .base()
@@ -153,13 +170,14 @@ final class RiverView extends ScrolledCanvas {
         fuse.filter(f -> e.getX() >= RiverColumns.of(pictureWidth()).fuseX())
             .map(
                 f ->
-                    "Fuse "
+                    (f.board().isPresent() ? "Each wire of the " : "Fuse ")
                         + f.id()
                         + ": "
                         + Texts.fixed(f.amps(), 2)
                         + " A of "
                         + Texts.number(f.rating())
-                        + " A. A click on it blows it.")
-            .orElse("A click on a supply switches it off."));
+                        + " A. A click on it "
+                        + (f.board().isPresent() ? "takes one wire out." : "blows it."))
+            .orElse("A click on a supply or a circuit switches it off."));
   }
 }

@@ -3,9 +3,9 @@ package bunting.desktop.power;
 import bunting.core.assess.Reading;
 import bunting.core.show.Decisions;
 import bunting.core.show.Show;
-import bunting.core.whatif.Loss;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /** What a show and its decisions become when something is tried. Pure. */
 final class Trials {
@@ -28,14 +28,8 @@ final class Trials {
   }
 
   /** Decisions without what is lost. */
-  static Decisions without(Reading reading, Loss loss) {
+  static Decisions without(Reading reading, Set<String> feedsGone) {
     Decisions d = reading.decisions();
-    return switch (loss.kind()) {
-      case FUSE ->
-          d.withFeeds(d.feeds().stream().filter(f -> !f.fuse().equals(loss.id())).toList());
-      case SUPPLY ->
-          d.withFeeds(d.feeds().stream().filter(f -> !f.supply().equals(loss.id())).toList());
-      case LEAD, INPUT -> d;
-    };
+    return d.withFeeds(d.feeds().stream().filter(f -> !feedsGone.contains(f.id())).toList());
   }
 }

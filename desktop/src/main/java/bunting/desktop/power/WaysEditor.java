@@ -60,6 +60,14 @@ final class WaysEditor {
         "few sizes of wire",
         w.fewSizes(),
         on -> ways(on ? "Few sizes of wire." : "Every size of wire.", x -> x.withFewSizes(on)));
+    form.alone(
+        "ways-back-feed",
+        "cables bear back-feed",
+        w.protectBackFeed(),
+        on ->
+            ways(
+                on ? "Each cable bears all fuses of its island." : "Back-feed is a note.",
+                x -> x.withProtectBackFeed(on)));
   }
 
   /** A school of headroom. */

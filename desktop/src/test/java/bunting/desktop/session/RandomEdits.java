@@ -1,7 +1,7 @@
 package bunting.desktop.session;
 
-import bunting.core.assess.IslandReading;
 import bunting.core.assess.Reading;
+import bunting.core.island.Island;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.ByHand;
 import bunting.core.plan.HandOuts;
@@ -308,11 +308,11 @@ public final class RandomEdits {
   }
 
   private static UnaryOperator<Show> posts(Reading plan, int n) {
-    List<IslandReading> islands = plan.islands();
+    List<Island> islands = plan.islands();
     if (islands.isEmpty()) {
       return s -> s;
     }
-    IslandReading island = islands.get(n % islands.size());
+    Island island = islands.get(n % islands.size());
     return n < 6
         ? s -> Posts.keep(s, plan, island, Optional.empty())
         : s -> Posts.release(s, island);

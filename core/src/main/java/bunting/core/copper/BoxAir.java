@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.copper;
 
 /**
  * Air in a closed box with supplies in it: what is lost as heat against what the walls shed.

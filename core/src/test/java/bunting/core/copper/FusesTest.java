@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.copper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

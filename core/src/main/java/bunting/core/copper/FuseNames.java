@@ -1,4 +1,4 @@
-package bunting.core.power;
+package bunting.core.copper;
 
 import bunting.core.show.ControllerType;
 import java.util.List;

@@ -1,10 +1,12 @@
-package bunting.core.assess;
+package bunting.core.island;
 
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.show.Feed;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /**
  * One island of V+ with its consequences.
@@ -16,14 +18,14 @@ import java.util.Optional;
  * @param feeds the feeds, in the order of the solution's amps
  * @param solution empty: it has no feed, or cannot stand
  */
-public record IslandReading(
+public record Island(
     String controller,
     int port,
     List<Part> parts,
     Line line,
     List<Feed> feeds,
     Optional<LineSolution.Stands> solution) {
-  public IslandReading {
+  public Island {
     parts = List.copyOf(parts);
     feeds = List.copyOf(feeds);
   }
@@ -55,6 +57,28 @@ public record IslandReading(
       }
     }
     throw new IllegalArgumentException(feed.id());
+  }
+
+  /** The same with another solution. */
+  Island with(Optional<LineSolution.Stands> other) {
+    return new Island(controller, port, parts, line, feeds, other);
+  }
+
+  /** The same on another line. */
+  Island on(Line other) {
+    return new Island(controller, port, parts, other, feeds, solution);
+  }
+
+  /** The feed that hangs on the board's terminals, by its place in the list. */
+  public OptionalInt portFeed() {
+    return IntStream.range(0, feeds.size()).filter(f -> feeds.get(f).viaPort()).findFirst();
+  }
+
+  /** Amps over that feed. */
+  public double portAmps() {
+    return portFeed().isPresent() && solution.isPresent()
+        ? solution.get().feedAmps().at(portFeed().getAsInt())
+        : 0;
   }
 
   /** Places of some of the feeds in the solution's amps. */

@@ -1,0 +1,159 @@
+package bunting.core.assess;
+
+import bunting.core.island.BoxSolver;
+import bunting.core.island.Island;
+import bunting.core.island.Networks;
+import bunting.core.island.SolvedBox;
+import bunting.core.island.SolvedChain;
+import bunting.core.mains.CircuitPlanner;
+import bunting.core.show.Circuit;
+import bunting.core.show.Decisions;
+import bunting.core.show.Feed;
+import bunting.core.show.Input;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Show;
+import bunting.core.show.SupplyType;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** From a show and its decisions to what follows electrically, at any brightness. */
+final class Electrics {
+  private final Show show;
+  private final Decisions decisions;
+  private final Networks networks;
+  private final BoxSolver solver;
+
+  /**
+   * @param before what was solved for an earlier state of the show
+   * @param failed whether something has failed ({@link bunting.core.dc.Line#shedding})
+   */
+  Electrics(Show show, Decisions decisions, Collection<SolvedBox> before, boolean failed) {
+    this.show = show;
+    this.decisions = decisions;
+    this.networks =
+        new Networks(
+            show,
+            decisions.controllers(),
+            decisions.segments(),
+            decisions.feeds(),
+            decisions.breaks(),
+            decisions.inputs(),
+            failed);
+    this.solver = new BoxSolver(show.catalogue().wiresById(), before);
+  }
+
+  Networks networks() {
+    return networks;
+  }
+
+  /** A box alone at a brightness, by its place among the controllers. */
+  SolvedBox box(int index, double percent) {
+    return solver.solve(networks.of(decisions.controllers().get(index), percent));
+  }
+
+  /**
+   * What follows at a brightness.
+   *
+   * @param others at any brightness
+   */
+  Consequence at(double percent, OtherReading others) {
+    List<SolvedBox> boxes = new ArrayList<>();
+    Map<String, SolvedBox> byId = new HashMap<>();
+    for (PlacedController c : decisions.controllers()) {
+      SolvedBox solved = solver.solve(networks.of(c, percent));
+      boxes.add(solved);
+      byId.put(c.controller().id(), solved);
+    }
+    Map<String, Double> feedAmps = new HashMap<>();
+    Map<String, SolvedChain.SegmentFlow> segments = new HashMap<>();
+    for (SolvedBox box : boxes) {
+      for (Optional<SolvedChain> chain : box.ports()) {
+        chain.ifPresent(c -> c.segments().forEach(s -> segments.put(s.segment(), s)));
+        chain.ifPresent(c -> c.islands().forEach(i -> note(i, feedAmps)));
+      }
+    }
+    OtherReading dimmed = OtherReader.at(show, decisions.inputs(), others, percent);
+    List<SupplyReading> supplies = supplies(feedAmps, dimmed);
+    return new Consequence(
+        percent,
+        boxes,
+        feedAmps,
+        inputs(byId, dimmed),
+        supplies,
+        circuits(supplies, dimmed),
+        dimmed,
+        segments);
+  }
+
+  private static void note(Island island, Map<String, Double> feedAmps) {
+    for (int f = 0; f < island.feeds().size() && island.solution().isPresent(); f++) {
+      feedAmps.put(island.feeds().get(f).id(), island.solution().get().feedAmps().at(f));
+    }
+  }
+
+  private List<InputReading> inputs(Map<String, SolvedBox> boxes, OtherReading others) {
+    Map<String, OtherReading.Board> boards = new HashMap<>();
+    others.boards().forEach(b -> boards.put(b.dimmer().id(), b));
+    List<InputReading> list = new ArrayList<>();
+    for (Input input : decisions.inputs()) {
+      SolvedBox box = boxes.get(input.board());
+      OtherReading.Board board = boards.get(input.board());
+      if (box != null) {
+        list.add(new InputReading(input, box.inputAmps(), box.terminalVolts()));
+      } else if (board != null) {
+        list.add(new InputReading(input, board.amps(), board.terminalVolts()));
+      }
+    }
+    return list;
+  }
+
+  private List<SupplyReading> supplies(Map<String, Double> feedAmps, OtherReading others) {
+    Map<String, Double> amps = new HashMap<>();
+    for (Feed f : decisions.feeds()) {
+      amps.merge(f.supply(), feedAmps.getOrDefault(f.id(), 0.0), Double::sum);
+    }
+    others.boards().forEach(b -> amps.merge(b.dimmer().supply(), b.amps(), Double::sum));
+    Map<String, SupplyType> types = show.catalogue().supplyTypesById();
+    return decisions.supplies().stream()
+        .map(
+            s ->
+                new SupplyReading(
+                    s,
+                    types.get(s.type()),
+                    amps.getOrDefault(s.id(), 0.0),
+                    show.wiring().conductors().supplyVolts(types.get(s.type()).volts())))
+        .toList();
+  }
+
+  private List<CircuitReading> circuits(List<SupplyReading> supplies, OtherReading others) {
+    Map<String, Double> amps = new LinkedHashMap<>();
+    Map<String, Circuit> known = new HashMap<>();
+    List<Circuit> circuits = show.circuits().orElse(List.of());
+    circuits.forEach(c -> known.put(c.id(), c));
+    for (SupplyReading s : supplies) {
+      s.supply()
+          .circuit()
+          .ifPresent(
+              id -> {
+                double input =
+                    CircuitPlanner.inputAmps(s.type(), s.loadWatts(), known.get(id).volts());
+                amps.merge(id, input, Double::sum);
+              });
+    }
+    for (OtherReading.Chain c : others.chains()) {
+      double voltAmps = c.amps() * show.settings().mainsVolts();
+      c.chain()
+          .circuit()
+          .filter(known::containsKey)
+          .ifPresent(id -> amps.merge(id, voltAmps / known.get(id).volts(), Double::sum));
+    }
+    return circuits.stream()
+        .map(c -> new CircuitReading(c, amps.getOrDefault(c.id(), 0.0)))
+        .toList();
+  }
+}

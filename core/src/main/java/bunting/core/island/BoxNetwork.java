@@ -1,0 +1,17 @@
+package bunting.core.island;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All that the volts of a box depend on.
+ *
+ * @param supplyVolts what the supply of its board holds
+ * @param inputOhms loop resistance of the board's input, all its wires together
+ * @param chains one a port, port 1 first; empty where nothing hangs on it
+ */
+public record BoxNetwork(double supplyVolts, double inputOhms, List<Optional<Chain>> chains) {
+  public BoxNetwork {
+    chains = List.copyOf(chains);
+  }
+}

@@ -1,0 +1,31 @@
+package bunting.core.island;
+
+import bunting.core.dc.VoltProfile;
+import java.util.List;
+
+/** A chain's islands and what follows for its segments, in order. */
+public record SolvedChain(Chain chain, List<Island> islands, List<SegmentFlow> segments) {
+  public SolvedChain {
+    islands = List.copyOf(islands);
+    segments = List.copyOf(segments);
+  }
+
+  /**
+   * Volts and amps of one segment.
+   *
+   * @param volts one a pixel
+   * @param stands whether all its islands stand; else some volts are 0
+   * @param fed whether all its islands have a feed
+   * @param railAmps the most that its own rail carries anywhere
+   * @param railAfter the pixel behind which that is, in the run's numbering
+   * @param leadAmps over the lead that brings power from the segment before; 0 without one
+   */
+  public record SegmentFlow(
+      String segment,
+      VoltProfile volts,
+      boolean stands,
+      boolean fed,
+      double railAmps,
+      int railAfter,
+      double leadAmps) {}
+}

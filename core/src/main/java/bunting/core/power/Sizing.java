@@ -1,0 +1,176 @@
+package bunting.core.power;
+
+import bunting.core.copper.Fuses;
+import bunting.core.copper.InputRule;
+import bunting.core.island.BoxSolver;
+import bunting.core.island.Island;
+import bunting.core.island.Networks;
+import bunting.core.island.SolvedBox;
+import bunting.core.show.Conductors;
+import bunting.core.show.Feed;
+import bunting.core.show.Input;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Show;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+
+/**
+ * Inputs and fuses by what the networks carry at the most that can be sent. The search guessed with
+ * a board's terminals at their worst; here each box is solved as it is wired, so that a fuse is
+ * neither too small nor larger than it need be.
+ */
+final class Sizing {
+  private final Show show;
+  private final List<PlacedController> controllers;
+  private final Map<String, WiredBox> wired = new HashMap<>();
+  private final WrittenDown written;
+  private final SupplyPacker.Packed packed;
+
+  Sizing(
+      Show show,
+      List<PlacedController> controllers,
+      List<WiredBox> boxes,
+      WrittenDown written,
+      SupplyPacker.Packed packed) {
+    this.show = show;
+    this.controllers = controllers;
+    this.written = written;
+    this.packed = packed;
+    boxes.forEach(b -> wired.put(b.box().controller().id(), b));
+  }
+
+  PowerPlan plan() {
+    List<Feed> feeds = new ArrayList<>();
+    for (WrittenDown.DraftFeed d : written.drafts()) {
+      Post post = d.post();
+      feeds.add(
+          new Feed(
+              "F" + (feeds.size() + 1),
+              d.segment(),
+              d.atPixel(),
+              d.fuseGroup().isPresent(),
+              packed.supplyOf().get(d.load()),
+              d.fuseGroup(),
+              d.fuse(),
+              post.wire().id(),
+              post.held().isPresent() ? post.held().get().lengthM() : OptionalDouble.empty(),
+              post.taps().stream().map(t -> t - post.at() + d.atPixel()).toList()));
+    }
+    List<Input> guessed = inputs(Map.of());
+    Map<String, Double> feedAmps = new HashMap<>();
+    Map<String, Double> inputAmps = new HashMap<>();
+    solve(feeds, guessed, feedAmps, inputAmps);
+    List<Input> inputs = inputs(inputAmps);
+    if (!ohms(inputs).equals(ohms(guessed))) {
+      solve(feeds, inputs, feedAmps, inputAmps);
+      inputs = inputs(inputAmps);
+    }
+    return new PowerPlan(
+        controllers,
+        written.segments(),
+        fused(feeds, feedAmps),
+        written.breaks(),
+        packed.supplies(),
+        inputs,
+        List.of());
+  }
+
+  private void solve(
+      List<Feed> feeds,
+      List<Input> inputs,
+      Map<String, Double> feedAmps,
+      Map<String, Double> inputAmps) {
+    Networks networks =
+        new Networks(show, controllers, written.segments(), feeds, written.breaks(), inputs, false);
+    double percent = show.wiring().ways().mostSent(show.settings().brightnessPercent());
+    BoxSolver solver = new BoxSolver(show.catalogue().wiresById(), List.of());
+    for (PlacedController c : controllers) {
+      SolvedBox box = solver.solve(networks.of(c, percent));
+      inputAmps.put(c.controller().id(), box.inputAmps());
+      box.ports().stream()
+          .flatMap(p -> p.stream())
+          .flatMap(p -> p.islands().stream())
+          .forEach(i -> note(i, feedAmps));
+    }
+  }
+
+  private static void note(Island island, Map<String, Double> feedAmps) {
+    for (int f = 0; f < island.feeds().size() && island.solution().isPresent(); f++) {
+      feedAmps.put(island.feeds().get(f).id(), island.solution().get().feedAmps().at(f));
+    }
+  }
+
+  /**
+   * The inputs of all boards that hang on a supply.
+   *
+   * @param amps over each, where that is known; else as the search guessed
+   */
+  private List<Input> inputs(Map<String, Double> amps) {
+    List<Input> inputs = new ArrayList<>();
+    Conductors copper = show.wiring().conductors();
+    for (PlacedController c : controllers) {
+      String id = c.controller().id();
+      WiredBox box = wired.get(id);
+      if (c.supply().isPresent() && box != null) {
+        InputRule.Choice choice = amps.containsKey(id) ? choice(box, amps.get(id)) : box.input();
+        inputs.add(
+            new Input(
+                id,
+                c.supply().get(),
+                choice.pairs(),
+                choice.wire().id(),
+                copper.inputM(),
+                choice.fuseAmps()));
+      }
+    }
+    return inputs;
+  }
+
+  /** No thinner than was reckoned with when the feeds were placed: the drop may not grow. */
+  private InputRule.Choice choice(WiredBox box, double amps) {
+    PowerRules rules = box.rules();
+    InputRule.Choice free =
+        InputRule.choose(amps, rules.margin(), rules.supplyVolts(), rules.copper(), rules.wires());
+    double drop = amps * rules.copper().inputOhms(free.wire(), free.pairs());
+    return drop <= rules.supplyVolts() - rules.busVolts()
+        ? free
+        : InputRule.fused(amps, rules.margin(), box.input().pairs(), box.input().wire());
+  }
+
+  private Map<String, Double> ohms(List<Input> inputs) {
+    var wires = show.catalogue().wiresById();
+    Map<String, Double> ohms = new HashMap<>();
+    inputs.forEach(
+        i ->
+            ohms.put(
+                i.board(), show.wiring().conductors().inputOhms(wires.get(i.wire()), i.wires())));
+    return ohms;
+  }
+
+  /** Each fuse as the amps through it want it, and never more than any wire behind it bears. */
+  private List<Feed> fused(List<Feed> feeds, Map<String, Double> amps) {
+    Map<String, Double> through = new HashMap<>();
+    Map<String, Double> most = new HashMap<>();
+    for (int f = 0; f < feeds.size(); f++) {
+      Feed feed = feeds.get(f);
+      if (amps.containsKey(feed.id())) {
+        through.merge(feed.fuse(), amps.get(feed.id()), Double::sum);
+      }
+      most.merge(feed.fuse(), written.drafts().get(f).fuseMost(), Math::min);
+    }
+    double margin = show.settings().fuseMargin();
+    List<Feed> fused = new ArrayList<>();
+    for (Feed feed : feeds) {
+      double bears = most.get(feed.fuse());
+      double largest = Fuses.largest(bears).orElse(0);
+      Double carries = through.get(feed.fuse());
+      fused.add(
+          feed.withFuse(
+              carries == null ? largest : Fuses.next(carries, margin, bears).orElse(largest)));
+    }
+    return fused;
+  }
+}

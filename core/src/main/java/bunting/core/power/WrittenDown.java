@@ -1,0 +1,170 @@
+package bunting.core.power;
+
+import bunting.core.copper.FuseNames;
+import bunting.core.ports.BoxLoad;
+import bunting.core.ports.Piece;
+import bunting.core.show.Break;
+import bunting.core.show.Segment;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** The islands of all boxes as segments, breaks, feeds and loads of supplies. */
+final class WrittenDown {
+  private final List<Segment> segments = new ArrayList<>();
+  private final List<Break> breaks = new ArrayList<>();
+  private final List<DraftFeed> drafts = new ArrayList<>();
+  private final List<SupplyPacker.Load> loads = new ArrayList<>();
+  private final Map<String, Integer> parts = new HashMap<>();
+
+  /**
+   * A feed whose supply and fuse are not known yet.
+   *
+   * @param fuse a first guess, amps
+   * @param fuseMost the largest fuse that its wires and holder bear
+   * @param load the load of a supply that it is a part of
+   */
+  record DraftFeed(
+      String segment,
+      int atPixel,
+      Optional<String> fuseGroup,
+      double fuse,
+      double fuseMost,
+      Post post,
+      String load) {}
+
+  List<Segment> segments() {
+    return segments;
+  }
+
+  List<Break> breaks() {
+    return breaks;
+  }
+
+  List<DraftFeed> drafts() {
+    return drafts;
+  }
+
+  List<SupplyPacker.Load> loads() {
+    return loads;
+  }
+
+  static String bankKey(BoxLoad box) {
+    return "bank " + box.controller().id();
+  }
+
+  /** Writes a box's islands down. */
+  void add(WiredBox wired) {
+    BoxLoad box = wired.box();
+    double bankAmps = 0;
+    for (int port = 1; port <= wired.ports().size(); port++) {
+      bankAmps += port(box, port, wired.ports().get(port - 1), wired.rules());
+    }
+    if (box.type().portAmpsMax() > 0) {
+      loads.add(
+          new SupplyPacker.Load(
+              bankKey(box),
+              box.controller().at(),
+              box.volts(),
+              bankAmps * wired.rules().supplyVolts(),
+              false));
+    }
+  }
+
+  /** Writes a port's islands down; returns the amps that hang on the bank. */
+  private double port(BoxLoad box, int port, List<PortWiring.Island> islands, PowerRules rules) {
+    double bankAmps = 0;
+    int position = 0;
+    for (PortWiring.Island island : islands) {
+      FeedTrial trial = island.trial();
+      String load = island.onBank() ? bankKey(box) : "island " + loads.size() + " " + drafts.size();
+      if (island.onBank()) {
+        bankAmps += trial.totalAmps();
+      } else {
+        loads.add(
+            new SupplyPacker.Load(
+                load,
+                box.controller().at(),
+                box.volts(),
+                trial.totalAmps() * rules.supplyVolts(),
+                island.apart()));
+      }
+      List<String> ids = new ArrayList<>();
+      for (int k = 0; k < trial.stretch.pieces().size(); k++) {
+        Piece piece = trial.stretch.pieces().get(k);
+        Optional<Segment> before =
+            position == 0 ? Optional.empty() : Optional.of(segments.getLast());
+        if (before.isPresent() && continues(before.get(), piece)) {
+          Segment s = before.get();
+          breaks.add(new Break(s.id(), s.lastPixel()));
+          segments.set(segments.size() - 1, longer(s, piece.last()));
+        } else {
+          position++;
+          boolean powered = k > 0 || (position == 1 && island.onBank());
+          Optional<String> wire =
+              powered
+                  ? Optional.of(k > 0 ? trial.joints.id() : trial.posts.getFirst().wire().id())
+                  : Optional.empty();
+          segments.add(
+              new Segment(
+                  id(piece),
+                  piece.run().name(),
+                  piece.first(),
+                  piece.last(),
+                  box.controller().id(),
+                  port,
+                  position,
+                  wire,
+                  powered));
+        }
+        ids.add(segments.getLast().id());
+      }
+      feeds(box, port, trial, load, ids);
+    }
+    return bankAmps;
+  }
+
+  private static Segment longer(Segment s, int lastPixel) {
+    return new Segment(
+        s.id(),
+        s.run(),
+        s.firstPixel(),
+        lastPixel,
+        s.controller(),
+        s.port(),
+        s.position(),
+        s.leadWire(),
+        s.powerFromPrevious());
+  }
+
+  private static boolean continues(Segment before, Piece piece) {
+    return before.run().equals(piece.run().name()) && before.lastPixel() + 1 == piece.first();
+  }
+
+  private void feeds(BoxLoad box, int port, FeedTrial trial, String load, List<String> segmentOf) {
+    for (int f = 0; f < trial.count(); f++) {
+      boolean viaPort = f == 0 && trial.port.isPresent();
+      Optional<String> group =
+          viaPort
+              ? Optional.of(FuseNames.of(box.controller().id(), box.type(), port))
+              : Optional.empty();
+      Post post = trial.posts.get(f);
+      Stretch.Place at = trial.stretch.place(post.at());
+      drafts.add(
+          new DraftFeed(
+              segmentOf.get(at.piece()),
+              at.pixel(),
+              group,
+              trial.fuses[f],
+              trial.fuseMost(f),
+              post,
+              load));
+    }
+  }
+
+  private String id(Piece piece) {
+    return piece.run().name() + "#" + parts.merge(piece.run().name(), 1, Integer::sum);
+  }
+}
