@@ -2,6 +2,13 @@ package bunting.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.core.dc.Line;
+import bunting.core.dc.LineSolution;
+import bunting.core.dc.LineSolver;
+import bunting.core.show.PixelType;
+import bunting.core.show.StandardCatalogue;
+import bunting.core.show.Wire;
+import bunting.files.DropWriter;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayOutputStream;
@@ -37,6 +44,63 @@ class PowerCommandsTest extends CommandDriver {
             new PrintStream(err, true, StandardCharsets.UTF_8));
     return new Answer(
         status, out.toString(StandardCharsets.UTF_8), err.toString(StandardCharsets.UTF_8));
+  }
+
+  /** The quick sheet's command answers what the sheet says, thirds of milliamps and all. */
+  @Test
+  void theCommandOfTheQuickSheetAnswersTheSheet() throws Exception {
+    PixelType string =
+        StandardCatalogue.get().pixelTypesById().get("5v-string-10").withMeasured(100 / 3.0);
+    Wire wire = Wire.parse("18AWG").orElseThrow();
+    int[] at = {0, 20, 44};
+    double[] metres = {2, 4, 6.4};
+    String typed = DropWriter.command(string, 50, 1000 * string.amps(100), at, metres, wire);
+    JsonNode answer = line(typed.replace("./bunting ", "") + " --json").json();
+    double[] ohms = java.util.Arrays.stream(metres).map(wire::loopOhms).toArray();
+    Line same = Line.uniform(5, 50, string.amps(100), string.load(), string.loopOhms(), at, ohms);
+    LineSolution.Stands sheet = (LineSolution.Stands) LineSolver.solve(same);
+    assertThat(answer.get("minVolts").asDouble())
+        .isCloseTo(sheet.volts().lowest(), org.assertj.core.api.Assertions.within(1e-6));
+    for (int f = 0; f < at.length; f++) {
+      assertThat(answer.get("feeds").get(f).get("amps").asDouble())
+          .isCloseTo(sheet.feedAmps().at(f), org.assertj.core.api.Assertions.within(1e-6));
+    }
+  }
+
+  /** Every loss has every field of the contract, with names that scripts know. */
+  @Test
+  void lossesAreTheContractsOwn() throws Exception {
+    String runs = "name,type,pixels\nWeir,5v-strip-60,300\n";
+    Path list = java.nio.file.Files.writeString(folder.resolve("runs.csv"), runs);
+    Answer lose = line("lose " + list + " --json");
+    assertThat(lose.status()).isZero();
+    java.util.Set<String> kinds = new java.util.HashSet<>();
+    for (JsonNode loss : lose.json().get("losses")) {
+      kinds.add(loss.get("kind").asText());
+      for (String field :
+          java.util.List.of(
+              "kind",
+              "id",
+              "darkPixels",
+              "noDataPixels",
+              "belowLeastPixels",
+              "lowestVolts",
+              "lowestRun",
+              "lowestPixel",
+              "overloaded",
+              "darkInTheEnd",
+              "burns")) {
+        assertThat(loss.has(field)).as(field).isTrue();
+      }
+      for (JsonNode over : loss.get("overloaded")) {
+        assertThat(over.get("amps").asDouble()).isGreaterThan(over.get("ratedAmps").asDouble());
+      }
+      for (JsonNode burn : loss.get("burns")) {
+        assertThat(burn.get("amps").asDouble()).isGreaterThan(burn.get("allowedAmps").asDouble());
+      }
+    }
+    assertThat(kinds)
+        .containsExactlyInAnyOrder("fuse", "feed", "lead", "input-wire", "supply", "controller");
   }
 
   /** What --auto says of its places is what drop says of them when they are given. */

@@ -44,7 +44,7 @@ final class CatalogueReader {
             ? OptionalDouble.of(f.number("sheetMilliampsFull", Range.MILLIAMPS))
             : OptionalDouble.empty(),
         f.has("railAmpsMax")
-            ? OptionalDouble.of(f.number("railAmpsMax", Range.aboveTo(0, Range.AMPS.most())))
+            ? OptionalDouble.of(f.number("railAmpsMax", Range.RAIL_AMPS))
             : OptionalDouble.empty());
   }
 

@@ -1,12 +1,52 @@
 package bunting.files;
 
 import bunting.core.dc.LineSolution;
+import bunting.core.show.PixelType;
+import bunting.core.show.Wire;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The answer of {@code drop} as JSON. */
+/** The answer of {@code drop} as JSON, and its question as it is typed. */
 public final class DropWriter {
   private DropWriter() {}
+
+  /**
+   * The command that solves a line of a type with these feeds, as it is typed; numbers in full, so
+   * that it answers what is known already.
+   *
+   * @param milliamps of a pixel
+   * @param feedAt pixel indices, from 0
+   * @param feedM metres of each feed's cable
+   */
+  public static String command(
+      PixelType type, int pixels, double milliamps, int[] feedAt, double[] feedM, Wire wire) {
+    StringBuilder text = new StringBuilder("./bunting drop --volts ");
+    text.append(full(type.volts()))
+        .append(" --pixels ")
+        .append(pixels)
+        .append(" --pitch ")
+        .append(full(type.pitchPerM()))
+        .append(" --ma ")
+        .append(full(milliamps))
+        .append(" --load ")
+        .append(type.load().id())
+        .append(" --rail-ohms-per-m ")
+        .append(full(type.railOhmsPerM()));
+    for (int f = 0; f < feedAt.length; f++) {
+      text.append(" --feed ")
+          .append(feedAt[f] + 1)
+          .append(',')
+          .append(full(feedM[f]))
+          .append(',')
+          .append(wire.id());
+    }
+    return text.toString();
+  }
+
+  private static String full(double value) {
+    return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+  }
 
   /**
    * @param solution the solved line

@@ -17,10 +17,9 @@ import java.util.Optional;
  * What full white would exceed, and the limiter setting that keeps each.
  *
  * <p>Between the brightness that is designed for and full white amps are taken along the chord.
- * That is exact where currents do not depend on volts or go with them; of constant power the true
- * curve lies below it, so the setting is on the safe side. Where pixels lose headroom it may lie
- * above: there the setting is tried, and lowered until it holds. What breaks down before full white
- * is followed as far as it stands, to a percent.
+ * That is exact where currents do not depend on volts or go with them. Where pixels keep their
+ * power or lose headroom the true curve may lie above: there the setting is tried, and lowered
+ * until it holds. What breaks down before full white is followed as far as it stands, to a percent.
  */
 public final class Limiter {
   /** A setting that is tried and does not hold is lowered by so many percent. */
@@ -85,7 +84,7 @@ public final class Limiter {
       }
     }
     held.sort(Comparator.comparingDouble(h -> -h.share()));
-    return losesHeadroom() ? tried(held) : held;
+    return bends() ? tried(held) : held;
   }
 
   private static String key(Strain s) {
@@ -160,13 +159,15 @@ public final class Limiter {
     return names;
   }
 
-  private boolean losesHeadroom() {
-    return reading.segments().stream().anyMatch(s -> s.type().load() == LoadKind.HEADROOM);
+  /** Whether currents answer to volts. */
+  private boolean bends() {
+    return reading.segments().stream().anyMatch(r -> r.type().load() != LoadKind.CONSTANT_CURRENT);
   }
 
-  /** Settings lowered until nothing is exceeded at the least of them. */
+  /** The least setting lowered until nothing is exceeded there. */
   private List<Held> tried(List<Held> held) {
-    double percent = held.stream().mapToDouble(Held::percent).min().orElse(designed);
+    double least = held.stream().mapToDouble(Held::percent).min().orElse(designed);
+    double percent = least;
     while (percent > designed && exceeds(percent)) {
       percent = Math.max(designed, percent - TRY_PERCENT);
     }
@@ -180,7 +181,7 @@ public final class Limiter {
                     h.allowed(),
                     h.givesWay(),
                     h.collapse(),
-                    h.percent() > keeps ? h.percent() : keeps,
+                    h.percent() > least ? h.percent() : keeps,
                     h.milliamps()))
         .toList();
   }

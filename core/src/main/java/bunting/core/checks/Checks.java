@@ -32,6 +32,7 @@ public final class Checks {
           new CircuitFull(),
           new CircuitOver(),
           new SetAmps(),
+          new LeadAmps(),
           new RailLimit(),
           new RailAmps(),
           new LengthMismatch(),

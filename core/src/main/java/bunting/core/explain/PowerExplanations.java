@@ -4,11 +4,14 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.FeedReading;
+import bunting.core.assess.InputReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.copper.BoxAir;
+import bunting.core.copper.Fuses;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Conductors;
+import bunting.core.show.Feed;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Wire;
 import bunting.core.units.Lengths;
@@ -60,17 +63,7 @@ public final class PowerExplanations {
             "Heat in it",
             fixed(f.amps() * f.amps() * ohms, 2) + " W",
             "amps squared x ohms, all along the cable"));
-    double through = fuseAmps(f.feed().fuse());
-    lines.add(
-        new Line(
-            "Fuse",
-            number(f.feed().fuseAmps()) + " A",
-            fixed(through, 2)
-                + " A x "
-                + number(margin)
-                + " = "
-                + fixed(through * margin, 2)
-                + " A, next size up; ISO 8820-3 sizes, from memory"));
+    lines.add(new Line("Fuse", number(f.feed().fuseAmps()) + " A", fuse(f.feed(), margin)));
     lines.add(
         new Line(
             "Wire",
@@ -78,6 +71,73 @@ public final class PowerExplanations {
             "bears a fuse of "
                 + number(wire.fuseAmpsMax())
                 + " A; NFPA 70 240.4(D) from memory, small sizes common practice"));
+    return lines;
+  }
+
+  /** The amps at the most that can be sent, the size that they want, and why it is another one. */
+  private String fuse(Feed feed, double margin) {
+    double through =
+        reading.feeds().stream()
+            .filter(f -> f.feed().fuse().equals(feed.fuse()))
+            .mapToDouble(f -> reading.worst().feedAmps(f.feed().id()))
+            .sum();
+    double percent = reading.worst().brightnessPercent();
+    boolean more = percent > reading.show().settings().brightnessPercent();
+    double size = Fuses.next(through, margin, Fuses.LARGEST).orElse(Fuses.LARGEST);
+    String why =
+        size == feed.fuseAmps()
+            ? "next size up"
+            : size > feed.fuseAmps()
+                ? "which asks for " + number(size) + " A; wire and holder bear no more than this"
+                : "where " + number(size) + " A would do";
+    return fixed(through, 2)
+        + " A"
+        + (more ? " at " + number(percent) + " %, which may be sent," : "")
+        + " x "
+        + number(margin)
+        + " = "
+        + fixed(through * margin, 2)
+        + " A, "
+        + why
+        + "; ISO 8820-3 sizes, from memory";
+  }
+
+  /** How a board's input came about; none where it has none. */
+  public List<Line> input(String board) {
+    List<Line> lines = new ArrayList<>();
+    double margin = reading.show().settings().fuseMargin();
+    for (InputReading i : reading.worst().inputs()) {
+      if (i.input().board().equals(board)) {
+        int pairs = i.input().wires();
+        lines.add(
+            new Line(
+                "Input",
+                pairs + " x " + i.input().wire(),
+                fixed(i.amps(), 2)
+                    + " A in all, "
+                    + fixed(i.eachAmps(), 2)
+                    + " A each; all of one length and gauge, a fuse in each (common practice)"));
+        lines.add(
+            new Line(
+                "Fuse in each",
+                number(i.input().fuseAmps()) + " A",
+                "at least "
+                    + fixed(i.eachAmps() * margin, 2)
+                    + " A, margin "
+                    + number(margin)
+                    + (pairs > 1
+                        ? ", and "
+                            + fixed(i.withoutOneAmps(), 2)
+                            + " A, what each carries when one is lost"
+                        : "")
+                    + "; "
+                    + i.input().wire()
+                    + " bears "
+                    + number(
+                        reading.show().catalogue().wiresById().get(i.input().wire()).fuseAmpsMax())
+                    + " A"));
+      }
+    }
     return lines;
   }
 
@@ -100,13 +160,6 @@ public final class PowerExplanations {
       }
     }
     return best;
-  }
-
-  private double fuseAmps(String fuse) {
-    return reading.feeds().stream()
-        .filter(f -> f.feed().fuse().equals(fuse))
-        .mapToDouble(FeedReading::amps)
-        .sum();
   }
 
   private static String warmth(Conductors copper) {
@@ -168,7 +221,12 @@ public final class PowerExplanations {
                         + fixed(BoxAir.celsius(ways.boxLitres(), ways.ambientCelsius(), heat), 0)
                         + " °C inside (5.5 W for each m² and K, order of IEC TR 60890, from memory)"
                     : "")));
-    double volts = reading.show().settings().mainsVolts();
+    double volts =
+        s.supply().circuit().stream()
+            .flatMap(on -> reading.circuits().stream().filter(c -> c.circuit().id().equals(on)))
+            .mapToDouble(c -> c.circuit().volts())
+            .findFirst()
+            .orElse(reading.show().settings().mainsVolts());
     lines.add(
         new Line(
             "From the mains",

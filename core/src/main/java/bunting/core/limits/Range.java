@@ -77,6 +77,9 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Amps that something bears or carries. */
   public static final Range AMPS = between(0, 1_000_000);
 
+  /** What a rail bears, amps. */
+  public static final Range RAIL_AMPS = aboveTo(0, 1_000_000);
+
   /** Watts of something that gives or takes some. */
   public static final Range WATTS = between(0.1, 1_000_000_000);
 

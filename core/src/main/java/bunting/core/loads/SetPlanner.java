@@ -111,7 +111,7 @@ public final class SetPlanner {
               id, board.type.id(), board.at, board.volts, supply, input.fuseAmps()));
       int output = 1;
       for (PlainSet set : board.sets) {
-        outputs.add(output(set, id, output));
+        outputs.add(output(set, id, output, terminalVolts(board, input)));
         output += set.channels();
       }
     }
@@ -172,7 +172,7 @@ public final class SetPlanner {
             .min(
                 Comparator.<Board>comparingInt(b -> -fill(b, set))
                     .thenComparingDouble(b -> b.type.cost()));
-    if (best.isPresent() && wire(set).isPresent()) {
+    if (best.isPresent() && wire(set, copper.supplyVolts(set.volts())).isPresent()) {
       boards.add(best.get());
       return best;
     }
@@ -235,9 +235,11 @@ public final class SetPlanner {
                 .thenComparing(SupplyType::id));
   }
 
-  private OtherDecisions.Output output(PlainSet set, String dimmer, int first) {
+  private OtherDecisions.Output output(
+      PlainSet set, String dimmer, int first, double terminalVolts) {
     double fuse = fuse(set).orElseThrow();
-    return new OtherDecisions.Output(set.name(), dimmer, first, fuse, wire(set).orElseThrow().id());
+    return new OtherDecisions.Output(
+        set.name(), dimmer, first, fuse, wire(set, terminalVolts).orElseThrow().id());
   }
 
   private OptionalDouble fuse(PlainSet set) {
@@ -268,14 +270,14 @@ public final class SetPlanner {
    * The thinnest wire that the set's fuse protects and over which the set keeps its least volts at
    * the brightness that is designed for; where none does, the thickest, and the volts are found.
    */
-  private Optional<Wire> wire(PlainSet set) {
+  private Optional<Wire> wire(PlainSet set, double terminalVolts) {
     OptionalDouble fuse = fuse(set);
     if (fuse.isEmpty()) {
       return Optional.empty();
     }
     List<Wire> bear = wires().stream().filter(w -> w.fuseAmpsMax() >= fuse.getAsDouble()).toList();
     return bear.stream()
-        .filter(w -> voltsBehind(w, set) >= leastVolts(set))
+        .filter(w -> terminalVolts - dropVolts(w, set) >= leastVolts(set))
         .findFirst()
         .or(() -> bear.isEmpty() ? Optional.empty() : Optional.of(bear.getLast()));
   }
@@ -284,10 +286,16 @@ public final class SetPlanner {
     return set.volts() * show.settings().minVoltsPercent() / 100;
   }
 
-  private double voltsBehind(Wire wire, PlainSet set) {
+  private double dropVolts(Wire wire, PlainSet set) {
     double designed = show.settings().brightnessPercent();
     double metres = set.leadM().orElse(place(set).cableTo(set.at()) + Geometry.BOX_SLACK_M);
-    return copper.supplyVolts(set.volts())
-        - copper.setDropVolts(wire, metres, set.amps(designed), set.outputAmps(designed));
+    return copper.setDropVolts(wire, metres, set.amps(designed), set.outputAmps(designed));
+  }
+
+  /** What a board has behind its input at the brightness that is designed for. */
+  private double terminalVolts(Board board, InputRule.Choice input) {
+    double designed = show.settings().brightnessPercent();
+    double amps = board.sets.stream().mapToDouble(s -> s.amps(designed)).sum();
+    return copper.supplyVolts(board.volts) - amps * copper.inputOhms(input.wire(), input.pairs());
   }
 }

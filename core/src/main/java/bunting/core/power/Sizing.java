@@ -23,6 +23,9 @@ import java.util.OptionalDouble;
  * neither too small nor larger than it need be.
  */
 final class Sizing {
+  /** An input changes what comes over it by little: after so many rounds it is left as it is. */
+  private static final int ROUNDS = 4;
+
   private final Show show;
   private final List<PlacedController> controllers;
   private final Map<String, WiredBox> wired = new HashMap<>();
@@ -59,14 +62,17 @@ final class Sizing {
               post.held().isPresent() ? post.held().get().lengthM() : OptionalDouble.empty(),
               post.taps().stream().map(t -> t - post.at() + d.atPixel()).toList()));
     }
-    List<Input> guessed = inputs(Map.of());
     Map<String, Double> feedAmps = new HashMap<>();
     Map<String, Double> inputAmps = new HashMap<>();
-    solve(feeds, guessed, feedAmps, inputAmps);
     List<Input> inputs = inputs(inputAmps);
-    if (!ohms(inputs).equals(ohms(guessed))) {
+    solve(feeds, inputs, feedAmps, inputAmps);
+    for (int round = 0; round < ROUNDS; round++) {
+      List<Input> wanted = inputs(inputAmps);
+      if (ohms(wanted).equals(ohms(inputs))) {
+        break;
+      }
+      inputs = wanted;
       solve(feeds, inputs, feedAmps, inputAmps);
-      inputs = inputs(inputAmps);
     }
     return new PowerPlan(
         controllers,
@@ -74,7 +80,7 @@ final class Sizing {
         fused(feeds, feedAmps),
         written.breaks(),
         packed.supplies(),
-        inputs,
+        inputs.stream().map(i -> fused(i, inputAmps.get(i.board()))).toList(),
         List.of());
   }
 
@@ -138,6 +144,15 @@ final class Sizing {
     return drop <= rules.supplyVolts() - rules.busVolts()
         ? free
         : InputRule.fused(amps, rules.margin(), box.input().pairs(), box.input().wire());
+  }
+
+  /** The same wires with the fuse that their amps want. */
+  private Input fused(Input input, double amps) {
+    PowerRules rules = wired.get(input.board()).rules();
+    return input.withFuse(
+        InputRule.fused(
+                amps, rules.margin(), input.wires(), show.catalogue().wiresById().get(input.wire()))
+            .fuseAmps());
   }
 
   private Map<String, Double> ohms(List<Input> inputs) {

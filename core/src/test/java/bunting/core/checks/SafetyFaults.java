@@ -15,6 +15,7 @@ import bunting.core.show.PixelType;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
+import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import bunting.core.show.Signal;
 import bunting.core.show.StandardCatalogue;
@@ -39,6 +40,7 @@ final class SafetyFaults {
     faults.put("rail-over-limit", read(rail));
     faults.put("rail-amps", read(held(150, OptionalDouble.empty(), 1)));
     faults.put("back-feed", bare());
+    faults.put("lead-amps", thinLead());
     return faults;
   }
 
@@ -82,6 +84,37 @@ final class SafetyFaults {
       posts.add(new HeldPost("Weir", pixel, false, Optional.of("12AWG"), OptionalDouble.of(0.5)));
     }
     return show.withWiring(show.wiring().withPosts("Weir", posts));
+  }
+
+  /** Two runs joined by a lead that is too thin for what the second draws. */
+  private static Reading thinLead() {
+    Show show =
+        Show.of(List.of(Run.of("Sluice", "5v-strip-60", 20), Run.of("Weir", "5v-strip-60", 65)));
+    Decisions plan = Planner.sketch(show);
+    List<Segment> segments = new ArrayList<>(plan.segments());
+    Segment s = segments.removeLast();
+    segments.add(
+        new Segment(
+            s.id(),
+            s.run(),
+            s.firstPixel(),
+            s.lastPixel(),
+            s.controller(),
+            s.port(),
+            s.position(),
+            Optional.of("22AWG"),
+            true));
+    List<Feed> first = plan.feeds().stream().filter(f -> f.segment().equals("Sluice#1")).toList();
+    return Reading.of(
+        show,
+        new Decisions(
+            plan.controllers(),
+            segments,
+            first,
+            plan.breaks(),
+            plan.supplies(),
+            plan.unplaced(),
+            1));
   }
 
   private static Reading bare() {

@@ -1,5 +1,6 @@
 package bunting.desktop.inspect;
 
+import bunting.core.copper.Rails;
 import bunting.core.limits.Range;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
@@ -61,6 +62,17 @@ final class RunEditor {
     form.text("Group", "edit-group", run.group().orElse(""), "", this::group).prompting("none");
     form.length("Lead", "edit-lead", run.leadM(), lengths, Range.LENGTH, this::lead)
         .prompting(run.hanging().route().isEmpty() ? "by the rule" : "as it is drawn");
+    Rails.Limit rail = Rails.of(type());
+    form.text(
+            "Rails bear",
+            "edit-rail",
+            type().railAmpsMax().isPresent() ? Texts.number(rail.amps()) : "",
+            "A",
+            this::rail)
+        .prompting(
+            rail.amps() > Range.AMPS.most()
+                ? "no limit known"
+                : Texts.fixed(rail.amps(), 1) + " A assumed");
     pin = new PinChoice(session, show, run, form);
     new CourseEditor(session, show, run).addTo(form);
     new FittingEditor(session, show, run).addTo(form);
@@ -114,6 +126,26 @@ final class RunEditor {
             + Texts.count(count.getAsInt(), "pixel", "pixels")
             + ".",
         r -> r.withLength(metres).withPixels(count.getAsInt()));
+    return Optional.empty();
+  }
+
+  /** The limit is the type's: all runs of it have it. */
+  private Optional<String> rail(String text) {
+    Optional<Double> amps = text.isEmpty() ? Optional.empty() : Numbers.in(Range.RAIL_AMPS, text);
+    if (!text.isEmpty() && amps.isEmpty()) {
+      return Optional.of("Give the amps that one rail bears, over 0, or nothing.");
+    }
+    OptionalDouble most = amps.map(OptionalDouble::of).orElse(OptionalDouble.empty());
+    session.edit(
+        type().name()
+            + ": "
+            + amps.map(a -> "rails bear " + Texts.number(a) + " A.")
+                .orElse("what its rails bear is assumed."),
+        s ->
+            Optional.ofNullable(s.catalogue().pixelTypesById().get(run.type()))
+                .map(t -> t.withRailAmpsMax(most))
+                .map(t -> s.withCatalogue(s.catalogue().withPixelType(t)))
+                .orElse(s));
     return Optional.empty();
   }
 

@@ -79,6 +79,7 @@ final class PowerSide extends SidePanel {
                 rows.add(Words.subheading("Supply " + id));
                 why.supply(id).forEach(l -> rows.add(Figures.row(l)));
               });
+      model.port().ifPresent(p -> why.input(p.controller()).forEach(l -> rows.add(Figures.row(l))));
     }
     if (model.byHand().held()) {
       rows.add(

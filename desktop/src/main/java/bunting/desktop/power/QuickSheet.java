@@ -16,7 +16,9 @@ import bunting.desktop.look.Palette;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
+import bunting.files.DropWriter;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -40,6 +42,7 @@ public final class QuickSheet extends StackedView {
           .reachedBy("Shortcut+J", "Power: how far with this strip and this wire")
           .pictured("quick-sheet", (desk, view) -> {});
 
+  private static final int FEEDS_TYPED = 12;
   private static final double LABEL = 128;
   private static final int PIXELS_MAX = 5000;
   private static final String FIRST_TYPE = "5v-strip-60";
@@ -226,26 +229,16 @@ public final class QuickSheet extends StackedView {
             + "; fed at both ends "
             + far(both, t)
             + ".");
-    command.setText(
-        "./bunting drop --volts "
-            + Texts.number(t.volts())
-            + " --pixels "
-            + pixels
-            + " --pitch "
-            + Texts.number(t.pitchPerM())
-            + " --ma "
-            + Texts.number(1000 * t.amps(brightness))
-            + " --load "
-            + t.load().id()
-            + " --rail-ohms-per-m "
-            + Texts.number(t.railOhmsPerM())
-            + " --auto --min-volts "
-            + Texts.number(t.volts() * leastPercent / 100)
-            + " --feed-wire "
-            + w.id()
-            + " --start-m "
-            + Texts.number(startM));
+    command.setText(best.map(f -> command(t, w, f.places())).orElse(""));
     paint();
+  }
+
+  /** What to type for the same answer; of many feeds it would be too long to read. */
+  private String command(PixelType t, Wire w, int[] at) {
+    double[] metres = Arrays.stream(at).mapToDouble(i -> startM + i / t.pitchPerM()).toArray();
+    return at.length > FEEDS_TYPED
+        ? ""
+        : DropWriter.command(t, pixels, 1000 * t.amps(brightness), at, metres, w);
   }
 
   private static String far(int n, PixelType t) {

@@ -229,7 +229,7 @@ final class RiverLayout {
             wires > 0 ? now.amps() / wires : 0,
             rating,
             board
-                + " input · "
+                + " · "
                 + planned.input().wires()
                 + " x "
                 + planned.input().wire()

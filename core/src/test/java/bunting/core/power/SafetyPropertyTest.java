@@ -1,0 +1,129 @@
+package bunting.core.power;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.assess.Reading;
+import bunting.core.assess.Strain;
+import bunting.core.assess.Strains;
+import bunting.core.checks.Checks;
+import bunting.core.checks.Finding;
+import bunting.core.checks.Severity;
+import bunting.core.copper.Fuses;
+import bunting.core.plan.Planner;
+import bunting.core.show.Feed;
+import bunting.core.show.InjectionSchool;
+import bunting.core.show.PowerWays;
+import bunting.core.show.Show;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Tag;
+
+/** Nothing carries more than its limit at the most that can be sent without being told of. */
+@Tag("property")
+class SafetyPropertyTest {
+  /** What tells of a thing that carries too much. */
+  private static String code(Strain.Kind kind) {
+    return switch (kind) {
+      case FUSE -> "fuse-below-load";
+      case PORT -> "port-amps";
+      case BOARD -> "board-amps";
+      case INPUT -> "input-wires";
+      case LEAD -> "lead-amps";
+      case RAIL -> "rail-over-limit";
+      case SUPPLY -> "supply-headroom";
+      case CIRCUIT -> "circuit-over";
+      case SET_FUSE, SET_OUTPUT -> "set-amps";
+    };
+  }
+
+  private static Set<String> told(Reading reading, List<Finding> findings) {
+    Set<String> told = new HashSet<>();
+    for (Finding f : findings) {
+      String id = f.subject().id();
+      told.add(f.code() + " " + id);
+      if (f.subject().kind() == bunting.core.checks.Subject.Kind.FEED) {
+        reading.feeds().stream()
+            .map(x -> x.feed())
+            .filter(x -> x.id().equals(id))
+            .map(Feed::fuse)
+            .forEach(fuse -> told.add(f.code() + " " + fuse));
+      }
+    }
+    return told;
+  }
+
+  private static void nothingIsHidden(Show show, long seed) {
+    Reading reading = Reading.of(show, Planner.sketch(show));
+    List<Finding> findings = Checks.examine(reading);
+    Set<String> told = told(reading, findings);
+    for (Strain s : Strains.of(reading, reading.worst())) {
+      if (Fuses.over(s.carries(), s.allowed())) {
+        assertThat(told).as(seed + " " + s).contains(code(s.kind()) + " " + s.id());
+      }
+    }
+    for (Finding f : findings) {
+      if (f.severity() == Severity.STOP && f.unit().equals("A")) {
+        assertThat(f.measured()).as(seed + " " + f.message()).isGreaterThan(f.allowed());
+      }
+      if (f.severity() == Severity.STOP && f.unit().equals("V")) {
+        assertThat(f.measured()).as(seed + " " + f.message()).isLessThan(f.allowed());
+      }
+    }
+    reading.feeds().forEach(f -> assertThat(f.feed().fuseAmps()).as(seed + " " + f).isPositive());
+  }
+
+  @Property(tries = 150, seed = "131")
+  void whatCarriesTooMuchIsTold(@ForAll long seed) {
+    nothingIsHidden(RandomWiring.everything(new Random(seed)), seed);
+  }
+
+  @Property(tries = 150, seed = "132")
+  void soItIsWithFeedsByHand(@ForAll long seed) {
+    nothingIsHidden(RandomWiring.byHand(new Random(seed)), seed);
+  }
+
+  /** No plan that the planner calls best is stopped by its own checks. */
+  @Property(tries = 200, seed = "133")
+  void aBestPlanIsNotStopped(@ForAll long seed) {
+    Show any = RandomWiring.everything(new Random(seed));
+    PowerWays best = any.wiring().ways().with(InjectionSchool.BEST, 150);
+    Show show = any.withWiring(any.wiring().with(best));
+    Reading reading = Reading.of(show, Planner.sketch(show));
+    Set<String> stops =
+        Checks.examine(reading).stream()
+            .filter(f -> f.severity() == Severity.STOP && !f.code().equals("unplaced"))
+            .map(Finding::message)
+            .collect(Collectors.toSet());
+    assertThat(stops).as("" + seed).isEmpty();
+  }
+
+  /** A limiter at the setting that is named keeps everything. */
+  @Property(tries = 60, seed = "134")
+  void theNamedLimiterSettingKeepsEverything(@ForAll long seed) {
+    Random random = new Random(seed);
+    Show any = RandomWiring.everything(random);
+    PowerWays limited = any.wiring().ways().with(InjectionSchool.BEST, 150).withLimiter(true);
+    Show show =
+        any.withSettings(any.settings().withBrightness(10 + random.nextInt(60)))
+            .withWiring(any.wiring().with(limited));
+    Reading reading = Reading.of(show, Planner.sketch(show));
+    for (Finding f : Checks.examine(reading)) {
+      if (f.code().equals("full-white")) {
+        Reading kept =
+            Reading.of(
+                show.withSettings(show.settings().withBrightness(f.allowed())),
+                reading.decisions());
+        assertThat(
+                Strains.of(kept, kept.designed()).stream()
+                    .filter(s -> Fuses.over(s.carries(), s.allowed())))
+            .as(seed + " at " + f.allowed())
+            .isEmpty();
+      }
+    }
+  }
+}
