@@ -31,8 +31,11 @@ public final class MeshSolver {
 
   private static final double HOLD_MORE = 3;
 
-  /** Share of the first hold at which a mesh counts as let go. */
+  /** Share of the first hold that stays: it keeps the matrix sound and costs a few passes. */
   private static final double LEAST_HOLD = 1e-4;
+
+  /** What holds a pixel at rest carries less, amps. */
+  private static final double REST_AMPS = 1e-9;
 
   private static final int SETTLE_PASSES_MAX = 2000;
 
@@ -121,7 +124,7 @@ public final class MeshSolver {
         continue;
       }
       double step = take(Double.MAX_VALUE);
-      if (step <= STEP_TOLERANCE_VOLTS && hold <= least) {
+      if (step <= STEP_TOLERANCE_VOLTS && hold * step <= REST_AMPS) {
         return stands();
       }
       hold = step <= before ? Math.max(least, hold / HOLD_LESS) : hold * HOLD_MORE;

@@ -22,7 +22,10 @@ import java.util.List;
  */
 public final class StarSolver {
   /** At rest, volts: far below the 0.1 mV that is shown. */
-  private static final double TOLERANCE_VOLTS = 1e-10;
+  private static final double TOLERANCE_VOLTS = 1e-8;
+
+  /** Stands in for a feed of no length, whose amps would be lost in rounding, ohms. */
+  private static final double LEAST_FEED_OHMS = 1e-6;
 
   private static final int PASSES_MAX = 60;
 
@@ -59,7 +62,8 @@ public final class StarSolver {
    * @param supplyVolts what the supply holds
    * @param ohms loop resistance of the input, 0 or more
    */
-  public static Solution solve(double supplyVolts, double ohms, List<Branch> branches) {
+  public static Solution solve(double supplyVolts, double ohms, List<Branch> asGiven) {
+    List<Branch> branches = asGiven.stream().map(StarSolver::sound).toList();
     double volts = supplyVolts;
     double last = Double.MAX_VALUE;
     double step = 0;
@@ -95,6 +99,15 @@ public final class StarSolver {
       volts -= step;
     }
     return fallen(supplyVolts, ohms, branches);
+  }
+
+  private static Branch sound(Branch b) {
+    if (b.line().feedOhms[b.feed()] >= LEAST_FEED_OHMS) {
+      return b;
+    }
+    double[] ohms = b.line().feedOhms.clone();
+    ohms[b.feed()] = LEAST_FEED_OHMS;
+    return new Branch(b.line().withFeeds(b.line().feedAt, ohms, b.line().feedVolts), b.feed());
   }
 
   private static double slope(Branch b, LineSolution.Stands at, double volts) {

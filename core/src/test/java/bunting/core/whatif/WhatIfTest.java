@@ -126,4 +126,159 @@ class WhatIfTest {
       assertThat(all.get(i - 1).touched()).isGreaterThanOrEqualTo(all.get(i).touched());
     }
   }
+
+  private static final double FULL = 7.5;
+
+  private static Show fed(Show show, boolean brainOnBank) {
+    var copper = show.wiring().conductors().withBrainOnBank(brainOnBank);
+    return show.withWiring(show.wiring().with(copper));
+  }
+
+  /** 5.05 A through a 5 A fuse is 101 %: overloaded, and it holds (common practice). */
+  @Test
+  void aFuseThatIsALittleOverloadedDoesNotOpen() {
+    Reading reading = plan(wheel(101, 1, 101));
+    Outcome lost = new WhatIf(withFuses(reading, 5)).lose(fuse(reading, 1));
+    assertThat(lost.overloads())
+        .singleElement()
+        .satisfies(o -> assertThat(o.amps()).isCloseTo(5.05, within(1e-6)));
+    assertThat(lost.opensNext()).isEmpty();
+    assertThat(lost.burns()).as("12 AWG bears 20 A").isEmpty();
+  }
+
+  private static Reading withFuses(Reading r, double amps) {
+    return Reading.of(
+        r.show(),
+        r.decisions()
+            .withFeeds(r.decisions().feeds().stream().map(f -> f.withFuse(amps)).toList()));
+  }
+
+  /** 7.5 A of a 20 AWG cable behind a 7.5 A fuse: no fuse opens, and the cable bears 5 A. */
+  @Test
+  void aCableThatNoFuseSavesBurns() {
+    Reading reading = plan(wheel(150, 1, 150));
+    var thin =
+        reading.decisions().feeds().stream().map(f -> rewired(f.withFuse(FULL), "20AWG")).toList();
+    Reading bare = Reading.of(reading.show(), reading.decisions().withFeeds(thin));
+    Outcome lost = new WhatIf(bare).lose(fuse(bare, 1));
+    assertThat(lost.opensNext()).isEmpty();
+    assertThat(lost.burns())
+        .singleElement()
+        .satisfies(
+            b -> {
+              assertThat(b.id()).isEqualTo("cable of F1");
+              assertThat(b.amps())
+                  .as("the far end is below 60 % and draws less")
+                  .isBetween(7.0, FULL);
+              assertThat(b.mostAmps()).isEqualTo(5);
+            });
+    assertThat(new WhatIf(bare).all().getFirst().burns()).as("ranks first").isNotEmpty();
+  }
+
+  private static bunting.core.show.Feed rewired(bunting.core.show.Feed f, String wire) {
+    return new bunting.core.show.Feed(
+        f.id(),
+        f.segment(),
+        f.atPixel(),
+        f.viaPort(),
+        f.supply(),
+        f.fuseGroup(),
+        f.fuseAmps(),
+        wire,
+        f.lengthM(),
+        f.taps());
+  }
+
+  /** Pixels that hang on another supply are lit and know nothing more: their board is dead. */
+  @Test
+  void aBoardDiesWithItsSupplyAndAllBehindItHasNoData() {
+    Show show = Show.of(List.of(Run.of("Weir", STRIP, 900)));
+    Reading reading = plan(show);
+    String bank = reading.decisions().controllers().getFirst().supply().orElseThrow();
+    long others =
+        reading.feeds().stream().map(f -> f.feed().supply()).filter(s -> !s.equals(bank)).count();
+    Outcome lost = new WhatIf(reading).lose(new Loss(Loss.Kind.SUPPLY, bank));
+    assertThat(lost.darkPixels() + lost.noDataPixels()).isEqualTo(900);
+    assertThat(lost.noDataPixels() > 0).isEqualTo(others > 0);
+    Outcome dead =
+        new WhatIf(reading)
+            .lose(
+                new Loss(
+                    Loss.Kind.CONTROLLER,
+                    reading.decisions().controllers().getFirst().controller().id()));
+    assertThat(dead.darkPixels()).isZero();
+    assertThat(dead.noDataPixels()).isEqualTo(900);
+    Reading own = plan(fed(show, false));
+    Outcome lives = new WhatIf(own).lose(new Loss(Loss.Kind.SUPPLY, bank));
+    assertThat(lives.darkPixels() + lives.noDataPixels() < 900 || others == 0).isTrue();
+  }
+
+  /** A pixel at 2 V of 5 V is dark, and what is dark passes no data on. */
+  @Test
+  void dimPixelsPassNoDataOn() {
+    Reading reading = plan(wheel(300, 1, 150, 300));
+    Reading strong = withFuses(reading, 20);
+    Outcome lost =
+        new WhatIf(strong).lose(new Loss(Loss.Kind.FEED, strong.feeds().getFirst().feed().id()));
+    assertThat(lost.lowest().orElseThrow().pixel()).isEqualTo(1);
+    if (lost.lowest().orElseThrow().percent() < 60) {
+      assertThat(lost.darkPixels()).isPositive();
+      assertThat(lost.darkPixels() + lost.noDataPixels()).isEqualTo(300);
+    } else {
+      assertThat(lost.darkPixels()).isZero();
+    }
+  }
+
+  @Test
+  void aPlainSetsSupplyTakesItDark() {
+    var set =
+        new bunting.core.show.PlainSet(
+            "Boats",
+            12,
+            3,
+            24,
+            new bunting.core.show.Point(0, 0),
+            OptionalDouble.empty(),
+            Optional.empty());
+    Show show =
+        Show.of(List.of()).withOthers(new bunting.core.show.OtherLoads(List.of(set), List.of()));
+    Reading reading = plan(show);
+    String supply = reading.decisions().supplies().getFirst().id();
+    for (Loss loss : List.of(new Loss(Loss.Kind.SUPPLY, supply), new Loss(Loss.Kind.INPUT, "D1"))) {
+      Outcome lost = new WhatIf(reading).lose(loss);
+      assertThat(lost.darkLights()).containsExactly("Boats");
+      assertThat(lost.text()).isEqualTo("Boats dark");
+    }
+  }
+
+  /** Two 16 AWG carry 7.2 A each; without one the other carries 14.4 A and bears 10. */
+  @Test
+  void aLostInputWireOverloadsTheOthersAndRanksForIt() {
+    Show show = wheel(144, 1);
+    HeldPost viaPort = new HeldPost("Wheel", 1, true, Optional.of("10AWG"), OptionalDouble.of(1));
+    Conductors two = new Conductors(20, 0, 0, 0, 0.3, 2, Optional.of("18AWG"), true, Map.of());
+    Reading reading =
+        plan(show.withWiring(show.wiring().with(two).withPosts("Wheel", List.of(viaPort))));
+    Reading bare =
+        Reading.of(
+            reading.show(),
+            new bunting.core.show.Decisions(
+                reading.decisions().controllers(),
+                reading.decisions().segments(),
+                reading.decisions().feeds(),
+                reading.decisions().breaks(),
+                reading.decisions().supplies(),
+                reading.decisions().inputs().stream().map(i -> i.withFuse(7)).toList(),
+                List.of(),
+                1,
+                reading.decisions().others(),
+                reading.decisions().report()));
+    String box = reading.decisions().controllers().getFirst().controller().id();
+    Outcome lost = new WhatIf(bare).lose(new Loss(Loss.Kind.INPUT, box));
+    assertThat(lost.overloads())
+        .singleElement()
+        .satisfies(o -> assertThat(o.amps()).isCloseTo(7.2, within(0.01)));
+    assertThat(lost.burns()).singleElement().satisfies(b -> assertThat(b.mostAmps()).isEqualTo(7));
+    assertThat(new WhatIf(bare).all().getFirst().loss()).isEqualTo(lost.loss());
+  }
 }
