@@ -58,11 +58,16 @@ public record Consequence(
     return amps;
   }
 
-  /** Amps over one port. */
-  public double portAmps(String controller, int port) {
-    return islands().stream()
-        .filter(i -> i.port() == port && i.controller().equals(controller))
-        .mapToDouble(Island::portAmps)
-        .sum();
+  /** Amps over each port in use, by controller and port. */
+  public Map<PortName, Double> portAmps() {
+    Map<PortName, Double> amps = new HashMap<>();
+    for (Island island : islands()) {
+      PortName port = new PortName(island.controller(), island.port());
+      amps.merge(port, island.portAmps(), Double::sum);
+    }
+    return amps;
   }
+
+  /** A port of a controller. */
+  public record PortName(String controller, int port) {}
 }

@@ -10,7 +10,6 @@ import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
-import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import bunting.core.show.SupplyType;
 import java.util.ArrayList;
@@ -27,6 +26,7 @@ final class Electrics {
   private final Decisions decisions;
   private final Networks networks;
   private final BoxSolver solver;
+  private final Map<Double, List<SolvedBox>> solved = new HashMap<>();
 
   /**
    * @param before what was solved for an earlier state of the show
@@ -62,12 +62,10 @@ final class Electrics {
    * @param others at any brightness
    */
   Consequence at(double percent, OtherReading others) {
-    List<SolvedBox> boxes = new ArrayList<>();
+    List<SolvedBox> boxes = solved.computeIfAbsent(percent, this::solve);
     Map<String, SolvedBox> byId = new HashMap<>();
-    for (PlacedController c : decisions.controllers()) {
-      SolvedBox solved = solver.solve(networks.of(c, percent));
-      boxes.add(solved);
-      byId.put(c.controller().id(), solved);
+    for (int b = 0; b < boxes.size(); b++) {
+      byId.put(decisions.controllers().get(b).controller().id(), boxes.get(b));
     }
     Map<String, Double> feedAmps = new HashMap<>();
     Map<String, SolvedChain.SegmentFlow> segments = new HashMap<>();
@@ -88,6 +86,12 @@ final class Electrics {
         circuits(supplies, dimmed),
         dimmed,
         segments);
+  }
+
+  private List<SolvedBox> solve(double percent) {
+    return decisions.controllers().stream()
+        .map(c -> solver.solve(networks.of(c, percent)))
+        .toList();
   }
 
   private static void note(Island island, Map<String, Double> feedAmps) {

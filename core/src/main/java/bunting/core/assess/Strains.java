@@ -79,9 +79,7 @@ public final class Strains {
 
   private void boards() {
     Map<String, Double> board = at.boardAmps();
-    Map<String, Double> port = new HashMap<>();
-    at.islands()
-        .forEach(i -> port.merge(i.controller() + " " + i.port(), i.portAmps(), Double::sum));
+    Map<Consequence.PortName, Double> port = at.portAmps();
     Map<String, Boolean> seen = new HashMap<>();
     for (PortReading p : reading.ports()) {
       String id = p.controller();
@@ -91,7 +89,7 @@ public final class Strains {
           id,
           id,
           OptionalInt.of(p.port()),
-          port.getOrDefault(id + " " + p.port(), 0.0),
+          port.getOrDefault(new Consequence.PortName(id, p.port()), 0.0),
           portMost,
           portMost);
       if (seen.put(id, true) == null) {

@@ -3,8 +3,10 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
+import bunting.core.assess.Consequence;
 import bunting.core.assess.Reading;
 import bunting.core.copper.Fuses;
+import java.util.Map;
 
 /** A port's terminal and track bear only so much. */
 final class PortAmps implements Check {
@@ -31,8 +33,9 @@ final class PortAmps implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
 
+    Map<Consequence.PortName, Double> all = reading.worst().portAmps();
     for (var p : reading.ports()) {
-      double amps = reading.worst().portAmps(p.controller(), p.port());
+      double amps = all.getOrDefault(new Consequence.PortName(p.controller(), p.port()), 0.0);
       if (Fuses.over(amps, p.type().portAmpsMax())) {
         to.report(
             Subject.Kind.CONTROLLER,

@@ -39,15 +39,36 @@ public final class BoxSolver {
 
   /** Solves a box. */
   public SolvedBox solve(BoxNetwork box) {
-    SolvedBox solved = solveOnce(box);
-    boxes.put(box, solved);
-    return solved;
+    SolvedBox known = boxes.get(box);
+    if (known == null) {
+      known = box.inputOhms() == 0 ? apart(box) : asOne(box);
+      boxes.put(box, known);
+    }
+    return known;
   }
 
-  /** Solves a box and does not keep it: a failure case is not asked for twice. */
-  public SolvedBox solveOnce(BoxNetwork box) {
-    SolvedBox known = boxes.get(box);
-    return known != null ? known : box.inputOhms() == 0 ? apart(box) : asOne(box);
+  /**
+   * Solves a box some of whose chains are others than they were; ports whose chain is the very same
+   * are taken as they were where the board's input has no resistance. Not kept.
+   */
+  @SuppressWarnings("ReferenceEquality")
+  public SolvedBox changed(SolvedBox before, BoxNetwork now) {
+    if (now.inputOhms() > 0) {
+      return asOne(now);
+    }
+    List<Optional<SolvedChain>> ports = new ArrayList<>();
+    double amps = 0;
+    for (int p = 0; p < now.chains().size(); p++) {
+      Optional<Chain> chain = now.chains().get(p);
+      Optional<Chain> was = before.network().chains().get(p);
+      Optional<SolvedChain> one =
+          chain.isPresent() && was.isPresent() && chain.get() == was.get()
+              ? before.ports().get(p)
+              : chain.map(this::fresh);
+      ports.add(one);
+      amps += one.map(SolvedChain::islands).map(BoxSolver::portAmps).orElse(0.0);
+    }
+    return new SolvedBox(now, ports, now.supplyVolts(), amps, true);
   }
 
   private SolvedBox apart(BoxNetwork box) {
@@ -63,10 +84,12 @@ public final class BoxSolver {
 
   private SolvedChain chain(Chain chain) {
     SolvedChain known = chains.get(chain);
-    return known != null
-        ? known
-        : IslandSolver.read(
-            chain, solver.islands(chain).stream().map(IslandSolver::solved).toList());
+    return known != null ? known : fresh(chain);
+  }
+
+  private SolvedChain fresh(Chain chain) {
+    return IslandSolver.read(
+        chain, solver.islands(chain).stream().map(IslandSolver::solved).toList());
   }
 
   private static double portAmps(List<Island> islands) {

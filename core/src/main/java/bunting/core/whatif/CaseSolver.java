@@ -36,7 +36,7 @@ final class CaseSolver {
       sound.add(solved);
       solved.ports().forEach(p -> p.ifPresent(c -> note(c, soundAmps)));
     }
-    solver = new BoxSolver(wires, sound);
+    solver = new BoxSolver(wires, List.of());
   }
 
   private static BoxNetwork shedding(BoxNetwork box) {
@@ -91,7 +91,8 @@ final class CaseSolver {
       List<Optional<Chain>> chains =
           network.chains().stream().map(c -> c.map(k -> left(k, gone))).toList();
       boxes.put(
-          id, solver.solveOnce(new BoxNetwork(network.supplyVolts(), ohms(id, gone), chains)));
+          id,
+          solver.changed(sound(id), new BoxNetwork(network.supplyVolts(), ohms(id, gone), chains)));
     }
     return boxes;
   }
