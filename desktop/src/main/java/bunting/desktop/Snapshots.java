@@ -5,7 +5,6 @@ import bunting.desktop.line.PortsScreen;
 import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
-import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.MainWindow;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.ScreenView;
@@ -68,7 +67,7 @@ final class Snapshots {
               window.go(PortsScreen.SCREEN);
               window.toggleFindings();
             },
-            window -> toTheMistake(window.desk())));
+            window -> window.chooseFinding(f -> !f.details().isEmpty())));
     return shots;
   }
 
@@ -203,15 +202,6 @@ final class Snapshots {
             }
           });
     }
-  }
-
-  private static void toTheMistake(Desk desk) {
-    desk.session()
-        .assessment()
-        .get()
-        .flatMap(
-            a -> a.findings().stream().filter(f -> f.code().equals("length-mismatch")).findFirst())
-        .ifPresent(f -> desk.session().selection().set(new Selection.OfRun(f.subject().id())));
   }
 
   private static Path picture(Stage stage, Path folder, String name) {

@@ -14,7 +14,7 @@ import java.util.List;
  */
 final class FullWhite implements Check {
   /** So many are named in the message; all stand in the details. */
-  private static final int NAMED = 4;
+  private static final int NAMED = 3;
 
   @Override
   public String code() {
@@ -69,7 +69,7 @@ final class FullWhite implements Check {
   private static String shortly(Limiter.Held h) {
     return h.collapse()
         ? h.name() + " cannot stand"
-        : h.name() + " " + fixed(h.carries(), 1) + " of " + number(h.allowed()) + " A";
+        : h.name() + ": " + fixed(h.carries(), 1) + " of " + number(h.allowed()) + " A";
   }
 
   private static String line(Limiter.Held h) {

@@ -68,10 +68,11 @@ final class Sizing {
     solve(feeds, inputs, feedAmps, inputAmps);
     for (int round = 0; round < ROUNDS; round++) {
       List<Input> wanted = inputs(inputAmps);
-      if (ohms(wanted).equals(ohms(inputs))) {
+      boolean same = ohms(wanted).equals(ohms(inputs));
+      inputs = wanted;
+      if (same) {
         break;
       }
-      inputs = wanted;
       solve(feeds, inputs, feedAmps, inputAmps);
     }
     return new PowerPlan(

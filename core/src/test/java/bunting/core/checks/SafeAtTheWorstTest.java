@@ -86,6 +86,18 @@ class SafeAtTheWorstTest {
     assertThat(found(reading, "input-wires")).isEmpty();
   }
 
+  /** 60 pixels of 50 mA are 3 A: one pair of 20 AWG with 4 A, whatever the board could carry. */
+  @Test
+  void anInputIsNoThickerThanWhatComesOverIt() {
+    Show show =
+        fourPorts(Conductors.PLAIN).withRuns(List.of(Run.of("Paddle 1", "5v-strip-60", 60)));
+    InputReading input = read(show).worst().inputs().getFirst();
+    assertThat(input.amps()).isCloseTo(3, within(1e-6));
+    assertThat(input.input().wires()).isEqualTo(1);
+    assertThat(input.input().wire()).isEqualTo("20AWG");
+    assertThat(input.input().fuseAmps()).isEqualTo(4);
+  }
+
   @Test
   void anInputThatDoesNotBearItsAmpsIsAStopWithTheTwoNumbersThatWereCompared() {
     Conductors thin = new Conductors(20, 0, 0, 0, 0, 1, Optional.of("22AWG"), true, Map.of());

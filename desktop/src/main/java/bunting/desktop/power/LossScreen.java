@@ -42,13 +42,13 @@ public final class LossScreen extends StackedView {
   private final FilteredList<Outcome> rows = new FilteredList<>(all);
   private final TableView<Outcome> table =
       new Columns<Outcome>("loss-table", "No plan yet: nothing can be lost.")
-          .add("What is lost", 200, Outcome::name)
+          .add("What is lost", 214, Outcome::name)
           .add("dark px", 70, o -> count(o.darkPixels()))
           .add("no data px", 84, o -> count(o.noDataPixels()))
           .add("below least px", 104, o -> count(o.sagPixels()))
           .add("lowest left", 190, LossScreen::lowest)
           .add("then overloaded", 190, o -> list(o.overloads(), "on"))
-          .add("dark in the end", 100, o -> count(o.darkInTheEnd()))
+          .add("dark at last", 92, o -> count(o.darkInTheEnd()))
           .add("then burns", 190, o -> list(o.burns(), "where"))
           .table();
   private final Newest trying;
@@ -80,6 +80,8 @@ public final class LossScreen extends StackedView {
             "Enter or a double click shows it under Power. Below 60 % of its volts a pixel is dark"
                 + " and passes no data on. A fuse is overloaded above its rating and opens from"
                 + " 135 % on, the fullest first; a wire over its limit that no fuse saves burns.");
+    hint.setWrapText(true);
+    hint.setMinHeight(USE_PREF_SIZE);
     getChildren().addAll(head, table, hint);
     session.assessment().addListener(o -> refresh());
     sceneProperty().addListener(o -> refresh());

@@ -230,8 +230,7 @@ final class RiverLayout {
             rating,
             board
                 + " · "
-                + planned.input().wires()
-                + " x "
+                + (planned.input().wires() > 1 ? planned.input().wires() + " x " : "")
                 + planned.input().wire()
                 + (lost ? ", one lost" : ""),
             List.of(),

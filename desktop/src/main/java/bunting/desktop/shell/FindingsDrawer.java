@@ -6,6 +6,7 @@ import bunting.core.checks.Checks;
 import bunting.core.checks.Finding;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import java.util.function.Predicate;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -18,8 +19,12 @@ import javafx.scene.layout.VBox;
 
 /** The findings, gravest first. Choosing one selects what it is about. */
 final class FindingsDrawer extends VBox {
+  /** For what a finding speaks of together, line by line, pixels. */
+  private static final double DETAILS_WIDTH = 400;
+
   private final Session session;
   private final ListView<Finding> list = new ListView<>();
+  private final ListView<String> details = new ListView<>();
   private final Label why = new Label();
 
   FindingsDrawer(Session session, Runnable close) {
@@ -39,26 +44,43 @@ final class FindingsDrawer extends VBox {
     list.setId("findings");
     list.setCellFactory(FindingCell::new);
     list.setPlaceholder(new Label("Nothing to mend. Test it on the bench all the same."));
-    VBox.setVgrow(list, Priority.ALWAYS);
+    HBox.setHgrow(list, Priority.ALWAYS);
     why.getStyleClass().add("soft");
     why.setWrapText(true);
     why.setMinHeight(Region.USE_PREF_SIZE);
-    getChildren().addAll(head, list, why);
+    details.setId("finding-details");
+    details.setFocusTraversable(true);
+    details.managedProperty().bind(details.visibleProperty());
+    details.setVisible(false);
+    details.setMinWidth(DETAILS_WIDTH);
+    details.setMaxWidth(DETAILS_WIDTH);
+    details.setCellFactory(LineCell::new);
+    HBox body = new HBox(8, list, details);
+    VBox.setVgrow(body, Priority.ALWAYS);
+    getChildren().addAll(head, body, why);
     session.assessment().addListener(o -> refresh());
     list.getSelectionModel().selectedItemProperty().addListener((o, before, now) -> go(now));
     refresh();
+  }
+
+  void choose(Predicate<Finding> which) {
+    list.getItems().stream().filter(which).findFirst().ifPresent(list.getSelectionModel()::select);
   }
 
   private void refresh() {
     list.getItems()
         .setAll(session.assessment().get().map(a -> a.findings()).orElse(java.util.List.of()));
     why.setText("");
+    details.getItems().clear();
+    details.setVisible(false);
   }
 
   private void go(@org.jspecify.annotations.Nullable Finding finding) {
     if (finding == null) {
       return;
     }
+    details.getItems().setAll(finding.details());
+    details.setVisible(!finding.details().isEmpty());
     Checks.all().stream()
         .filter(c -> c.code().equals(finding.code()))
         .findFirst()
@@ -99,6 +121,24 @@ final class FindingsDrawer extends VBox {
               .<Selection>map(c -> new Selection.OfBox(c.controller().id()))
               .orElse(new Selection.Nothing());
     };
+  }
+
+  private static final class LineCell extends ListCell<String> {
+    private final Label text = new Label();
+
+    LineCell(ListView<String> list) {
+      text.prefWidthProperty().bind(list.widthProperty().subtract(40));
+      text.setMinHeight(Region.USE_PREF_SIZE);
+      text.setWrapText(true);
+      setPrefWidth(0);
+    }
+
+    @Override
+    protected void updateItem(String line, boolean empty) {
+      super.updateItem(line, empty);
+      text.setText(empty ? "" : line);
+      setGraphic(empty ? null : text);
+    }
   }
 
   private static final class FindingCell extends ListCell<Finding> {

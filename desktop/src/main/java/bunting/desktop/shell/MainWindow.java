@@ -1,5 +1,6 @@
 package bunting.desktop.shell;
 
+import bunting.core.checks.Finding;
 import bunting.core.show.Show;
 import bunting.desktop.look.Theme;
 import bunting.desktop.session.Preferences;
@@ -8,6 +9,7 @@ import bunting.desktop.session.Session;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import javafx.geometry.Pos;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
@@ -204,6 +206,11 @@ public final class MainWindow {
       WindowPlace.remember(stage, preferences);
       stage.hide();
     }
+  }
+
+  /** Chooses the first finding of a sort, as a click on it does. */
+  public void chooseFinding(Predicate<Finding> which) {
+    bench.chooseFinding(which);
   }
 
   /** Opens or closes the drawer of findings. */

@@ -1,5 +1,6 @@
 package bunting.desktop.shell;
 
+import bunting.core.checks.Finding;
 import bunting.desktop.inspect.Inspector;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Session;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import javafx.beans.value.ObservableValue;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
@@ -176,6 +178,10 @@ final class Workbench extends BorderPane implements Desk {
   /** Opens or closes the drawer of findings. */
   void toggleFindings() {
     shown(drawer, !drawer.isVisible());
+  }
+
+  void chooseFinding(Predicate<Finding> which) {
+    drawer.choose(which);
   }
 
   /** Whether a view works something out, or better places are searched for. */
