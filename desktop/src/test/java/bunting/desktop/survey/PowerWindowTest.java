@@ -7,7 +7,9 @@ import bunting.core.assess.Reading;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.whatif.Loss;
 import bunting.core.whatif.Outcome;
+import bunting.core.whatif.WhatIf;
 import bunting.desktop.power.PowerScreen;
 import java.util.List;
 import javafx.scene.control.ComboBox;
@@ -206,7 +208,10 @@ class PowerWindowTest extends WindowDriver {
     List<Outcome> rows =
         onScreen(
             () -> List.copyOf(robot.lookup("#loss-table").<TableView<Outcome>>query().getItems()));
-    assertThat(rows).hasSize(4);
+    assertThat(rows).hasSameSizeAs(new WhatIf(reading()).forPeople());
+    assertThat(rows)
+        .extracting(o -> o.loss().kind())
+        .contains(Loss.Kind.FUSE, Loss.Kind.INPUT, Loss.Kind.SUPPLY, Loss.Kind.CONTROLLER);
     assertThat(onScreen(() -> robot.lookup("#loss-summary").queryAs(Label.class).getText()))
         .startsWith(rows.size() + " losses tried");
     focus(robot, "#loss-table");
