@@ -65,6 +65,7 @@ public final class PlanValidator {
     islands();
     fusesAndBoards();
     suppliesAndCircuits();
+    inputs();
     totals();
   }
 
@@ -427,6 +428,27 @@ public final class PlanValidator {
                   || load + c.path("existingAmps").asDouble()
                       <= 0.8 * c.path("breakerAmps").asDouble() + 1e-3)
           .isTrue();
+    }
+  }
+
+  /** Each wire of an input bears its share with the margin, and the rest when one is lost. */
+  private void inputs() {
+    double margin = settings.path("show").path("fuseMargin").asDouble(1.25);
+    Set<String> boards = new HashSet<>();
+    for (JsonNode i : plan.path("inputs")) {
+      double fuse = i.path("fuseAmps").asDouble();
+      int wires = i.path("wires").asInt();
+      double most = i.path("mostAmps").asDouble();
+      assertThat(boards.add(i.path("controller").asText())).as("one input a board").isTrue();
+      assertThat(supplies).containsKey(i.path("supply").asText());
+      assertThat(FUSES).contains(fuse);
+      assertThat(fuse).isGreaterThanOrEqualTo(margin * most / wires - 1e-4);
+      assertThat(wires == 1 || fuse >= most / (wires - 1) - 1e-4).as("one lost").isTrue();
+      assertThat(WIRES.get(i.path("wire").asText())[1]).isGreaterThanOrEqualTo(fuse);
+    }
+    for (JsonNode box : boxes.values()) {
+      boolean hangs = !box.path("supply").isNull();
+      assertThat(boards.contains(box.path("id").asText())).as("an input").isEqualTo(hangs);
     }
   }
 

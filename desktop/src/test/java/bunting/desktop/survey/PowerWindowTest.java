@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
+import bunting.core.checks.Finding;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -14,6 +15,7 @@ import bunting.desktop.power.PowerScreen;
 import java.util.List;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TableView;
 import javafx.scene.input.KeyCode;
@@ -218,6 +220,48 @@ class PowerWindowTest extends WindowDriver {
     robot.push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(message()).startsWith("Without " + rows.getFirst().loss().text());
+  }
+
+  /** The first row of the river is the board's input; space takes a wire out of it. */
+  @Test
+  void aBoardsInputIsLostFromTheRiver(FxRobot robot) {
+    weir();
+    focus(robot, "#river");
+    robot.push(KeyCode.HOME);
+    robot.push(KeyCode.SPACE);
+    WaitForAsyncUtils.waitForFxEvents();
+    String board = reading().decisions().inputs().getFirst().board();
+    assertThat(message()).startsWith("Without input wire " + board + ":");
+    robot.push(KeyCode.SPACE);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(message()).isEqualTo("All is whole again.");
+  }
+
+  /** What full white would exceed is one finding; chosen, it lists each thing with its setting. */
+  @Test
+  void whatFullWhiteWouldExceedIsListedLineByLine(FxRobot robot) {
+    weir();
+    onScreen(
+        () -> {
+          session.edit("Dimmer.", s -> s.withSettings(s.settings().withBrightness(25)));
+          return true;
+        });
+    robot.push(KeyCode.F4);
+    WaitForAsyncUtils.waitForFxEvents();
+    onScreen(
+        () -> {
+          ListView<Finding> list = robot.lookup("#findings").<ListView<Finding>>query();
+          list.getItems().stream()
+              .filter(f -> f.code().equals("full-white"))
+              .findFirst()
+              .ifPresent(list.getSelectionModel()::select);
+          return true;
+        });
+    ListView<String> details = robot.lookup("#finding-details").<ListView<String>>query();
+    assertThat(onScreen(details::isVisible)).isTrue();
+    assertThat(onScreen(() -> List.copyOf(details.getItems())))
+        .isNotEmpty()
+        .allSatisfy(line -> assertThat(line).contains("kept by"));
   }
 
   @Test
