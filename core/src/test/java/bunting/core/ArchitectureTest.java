@@ -55,6 +55,10 @@ class ArchitectureTest {
         .definedBy("bunting.core.ports")
         .layer("addressing")
         .definedBy("bunting.core.addressing")
+        .layer("copper")
+        .definedBy("bunting.core.copper")
+        .layer("island")
+        .definedBy("bunting.core.island")
         .layer("dc")
         .definedBy("bunting.core.dc")
         .layer("injection")
@@ -97,21 +101,40 @@ class ArchitectureTest {
         .mayOnlyAccessLayers("ports", "survey", "show")
         .whereLayer("dc")
         .mayOnlyAccessLayers("show")
+        .whereLayer("copper")
+        .mayOnlyAccessLayers("show")
+        .whereLayer("island")
+        .mayOnlyAccessLayers("dc", "survey", "show")
         .whereLayer("injection")
         .mayOnlyAccessLayers("dc", "show")
         .whereLayer("power")
-        .mayOnlyAccessLayers("dc", "injection", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers(
+            "copper", "island", "dc", "injection", "addressing", "ports", "survey", "show")
         .whereLayer("loads")
-        .mayOnlyAccessLayers("dc", "injection", "power", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers(
+            "copper", "island", "dc", "injection", "power", "addressing", "ports", "survey", "show")
         .whereLayer("stock")
         .mayOnlyAccessLayers("solve", "survey", "show")
         .whereLayer("mains")
-        .mayOnlyAccessLayers("dc", "injection", "power", "addressing", "ports", "survey", "show")
+        .mayOnlyAccessLayers(
+            "copper", "island", "dc", "injection", "power", "addressing", "ports", "survey", "show")
         .whereLayer("assess")
         .mayOnlyAccessLayers(
-            "dc", "injection", "mains", "loads", "power", "addressing", "ports", "survey", "show")
+            "copper",
+            "island",
+            "dc",
+            "injection",
+            "mains",
+            "loads",
+            "power",
+            "addressing",
+            "ports",
+            "survey",
+            "show")
         .whereLayer("network")
         .mayOnlyAccessLayers(
+            "copper",
+            "island",
             "dc",
             "injection",
             "assess",
@@ -124,9 +147,21 @@ class ArchitectureTest {
             "show")
         .whereLayer("whatif")
         .mayOnlyAccessLayers(
-            "dc", "assess", "mains", "loads", "power", "addressing", "ports", "survey", "show")
+            "copper",
+            "island",
+            "dc",
+            "assess",
+            "mains",
+            "loads",
+            "power",
+            "addressing",
+            "ports",
+            "survey",
+            "show")
         .whereLayer("checks")
         .mayOnlyAccessLayers(
+            "copper",
+            "island",
             "dc",
             "injection",
             "network",
@@ -141,6 +176,8 @@ class ArchitectureTest {
             "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
+            "copper",
+            "island",
             "dc",
             "injection",
             "assess",

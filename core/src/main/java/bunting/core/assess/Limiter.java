@@ -68,6 +68,9 @@ public final class Limiter {
         : new Limiter(reading).find();
   }
 
+  /** Something that is exceeded and the setting that keeps it. */
+  private record Kept(Strain strain, double percent) {}
+
   private List<Held> find() {
     List<Held> held = new ArrayList<>();
     double stands = collapses(held);
@@ -75,16 +78,20 @@ public final class Limiter {
         stands < PowerWays.FULL_PERCENT ? electrics.at(stands, reading.others()) : reading.white();
     Map<String, Strain> before = new HashMap<>();
     Strains.of(reading, reading.designed()).forEach(s -> before.put(key(s), s));
+    List<Kept> kept = new ArrayList<>();
     for (Strain s : Strains.of(reading, most)) {
       Strain low = before.get(key(s));
       if (Fuses.over(s.carries(), s.allowed()) && !Fuses.over(low.carries(), low.allowed())) {
         double share = (s.allowed() - low.carries()) / (s.carries() - low.carries());
         double percent = Math.floor(designed + share * (most.brightnessPercent() - designed));
-        held.add(held(s, Math.max(designed, percent)));
+        kept.add(new Kept(s, Math.max(designed, percent)));
       }
     }
+    double least = kept.stream().mapToDouble(Kept::percent).min().orElse(designed);
+    double keeps = bends() ? tried(least) : least;
+    kept.forEach(k -> held.add(held(k.strain(), k.percent() > least ? k.percent() : keeps)));
     held.sort(Comparator.comparingDouble(h -> -h.share()));
-    return bends() ? tried(held) : held;
+    return held;
   }
 
   private static String key(Strain s) {
@@ -164,26 +171,13 @@ public final class Limiter {
     return reading.segments().stream().anyMatch(r -> r.type().load() != LoadKind.CONSTANT_CURRENT);
   }
 
-  /** The least setting lowered until nothing is exceeded there. */
-  private List<Held> tried(List<Held> held) {
-    double least = held.stream().mapToDouble(Held::percent).min().orElse(designed);
+  /** A setting lowered until nothing is exceeded there. */
+  private double tried(double least) {
     double percent = least;
     while (percent > designed && exceeds(percent)) {
       percent = Math.max(designed, percent - TRY_PERCENT);
     }
-    double keeps = percent;
-    return held.stream()
-        .map(
-            h ->
-                new Held(
-                    h.name(),
-                    h.carries(),
-                    h.allowed(),
-                    h.givesWay(),
-                    h.collapse(),
-                    h.percent() > least ? h.percent() : keeps,
-                    h.milliamps()))
-        .toList();
+    return percent;
   }
 
   private boolean exceeds(double percent) {

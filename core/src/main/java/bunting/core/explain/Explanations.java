@@ -141,40 +141,23 @@ public final class Explanations {
   }
 
   private void feeds(SegmentReading s, List<Line> lines, boolean named) {
-    double margin = reading.show().settings().fuseMargin();
     List<FeedReading> feeds = new ArrayList<>(reading.feedsOf(s.segment().id()));
     feeds.sort(Comparator.comparingInt(f -> f.feed().atPixel()));
     for (FeedReading f : feeds) {
       Wire wire = wires.get(f.feed().wire());
-      double shared = f.feed().fuseGroup().map(this::sharedAmps).orElse(f.amps());
-      boolean others = shared > f.amps() + 1e-6;
-      String sum = others ? fixed(shared, 2) + " A on the shared fuse" : fixed(f.amps(), 2) + " A";
       lines.add(
           new Line(
               "Feed at " + f.feed().atPixel() + (f.feed().viaPort() ? ", by the port" : ""),
               number(f.feed().fuseAmps()) + " A fuse",
               (named ? s.run().name() + ": " : "")
-                  + sum
-                  + " x "
-                  + number(margin)
-                  + " = "
-                  + fixed(shared * margin, 2)
-                  + " A; next fuse "
-                  + number(f.feed().fuseAmps())
-                  + " A; "
+                  + FuseWords.of(reading, f.feed())
+                  + "; "
                   + wire.id()
                   + " bears "
                   + number(wire.fuseAmpsMax())
                   + " A; "
                   + Lengths.of(reading.show()).rough(f.lengthM())));
     }
-  }
-
-  private double sharedAmps(String group) {
-    return reading.feeds().stream()
-        .filter(f -> f.feed().fuseGroup().filter(group::equals).isPresent())
-        .mapToDouble(FeedReading::amps)
-        .sum();
   }
 
   private static Line slots(List<SegmentReading> segments) {

@@ -8,10 +8,8 @@ import bunting.core.assess.InputReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.copper.BoxAir;
-import bunting.core.copper.Fuses;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Conductors;
-import bunting.core.show.Feed;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Wire;
 import bunting.core.units.Lengths;
@@ -41,7 +39,6 @@ public final class PowerExplanations {
     Conductors copper = reading.show().wiring().conductors();
     Lengths lengths = Lengths.of(reading.show());
     double ohms = copper.feedOhms(wire, f.lengthM(), f.feed().viaPort());
-    double margin = reading.show().settings().fuseMargin();
     lines.add(
         new Line(
             "Cable",
@@ -63,7 +60,11 @@ public final class PowerExplanations {
             "Heat in it",
             fixed(f.amps() * f.amps() * ohms, 2) + " W",
             "amps squared x ohms, all along the cable"));
-    lines.add(new Line("Fuse", number(f.feed().fuseAmps()) + " A", fuse(f.feed(), margin)));
+    lines.add(
+        new Line(
+            "Fuse",
+            number(f.feed().fuseAmps()) + " A",
+            FuseWords.of(reading, f.feed()) + "; ISO 8820-3 sizes, from memory"));
     lines.add(
         new Line(
             "Wire",
@@ -72,34 +73,6 @@ public final class PowerExplanations {
                 + number(wire.fuseAmpsMax())
                 + " A; NFPA 70 240.4(D) from memory, small sizes common practice"));
     return lines;
-  }
-
-  /** The amps at the most that can be sent, the size that they want, and why it is another one. */
-  private String fuse(Feed feed, double margin) {
-    double through =
-        reading.feeds().stream()
-            .filter(f -> f.feed().fuse().equals(feed.fuse()))
-            .mapToDouble(f -> reading.worst().feedAmps(f.feed().id()))
-            .sum();
-    double percent = reading.worst().brightnessPercent();
-    boolean more = percent > reading.show().settings().brightnessPercent();
-    double size = Fuses.next(through, margin, Fuses.LARGEST).orElse(Fuses.LARGEST);
-    String why =
-        size == feed.fuseAmps()
-            ? "next size up"
-            : size > feed.fuseAmps()
-                ? "which asks for " + number(size) + " A; wire and holder bear no more than this"
-                : "where " + number(size) + " A would do";
-    return fixed(through, 2)
-        + " A"
-        + (more ? " at " + number(percent) + " %, which may be sent," : "")
-        + " x "
-        + number(margin)
-        + " = "
-        + fixed(through * margin, 2)
-        + " A, "
-        + why
-        + "; ISO 8820-3 sizes, from memory";
   }
 
   /** How a board's input came about; none where it has none. */

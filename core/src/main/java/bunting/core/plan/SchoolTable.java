@@ -3,6 +3,7 @@ package bunting.core.plan;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.copper.Fuses;
 import bunting.core.explain.Explanations;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PixelType;
@@ -48,10 +49,11 @@ public final class SchoolTable {
       Reading plan = Reading.of(show, Planner.sketch(show));
       boolean placed = plan.decisions().unplaced().isEmpty();
       double least = placed ? plan.totals().minVoltsPercent() : 0;
+      double margin = show.settings().fuseMargin();
       boolean fused =
           plan.feeds().stream()
-              .allMatch(
-                  f -> f.feed().fuseAmps() >= f.amps() * show.settings().fuseMargin() * (1 - 1e-9));
+              .map(f -> f.feed())
+              .noneMatch(f -> Fuses.over(margin * plan.worst().feedAmps(f.id()), f.fuseAmps()));
       rows.add(
           new Row(
               school,

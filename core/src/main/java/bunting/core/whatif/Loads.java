@@ -63,11 +63,6 @@ final class Loads {
     return names;
   }
 
-  private int pairsLeft(String board) {
-    Input input = wired.inputs.get(board);
-    return input == null ? 0 : input.wires() - gone.inputsLost(board);
-  }
-
   /** Things that carry more than they are rated for and did not before, the worst first. */
   List<Outcome.Overload> overloads() {
     List<Outcome.Overload> list = new ArrayList<>();
@@ -75,22 +70,37 @@ final class Loads {
       double rating = wired.behindFuse.get(fuse).getFirst().fuseAmps();
       over(list, fuse, fuseNow(fuse), fuseBefore(fuse), rating);
     }
+    for (Wires w : inputs()) {
+      over(list, inputName(w.board()), w.each(), w.eachBefore(), w.input().fuseAmps());
+    }
     boxes.forEach(
-        (id, box) -> {
-          double before = cases.sound(id).inputAmps();
-          int left = pairsLeft(id);
-          if (left > 0) {
-            Input input = wired.inputs.get(id);
-            double each = before / input.wires();
-            over(list, inputName(id), box.inputAmps() / left, each, input.fuseAmps());
-          }
-          double most = boardMost(id);
-          over(list, "board " + id, box.inputAmps(), before, most);
-        });
+        (id, box) ->
+            over(list, "board " + id, box.inputAmps(), cases.sound(id).inputAmps(), boardMost(id)));
     supplies(list);
     list.sort(
         Comparator.comparingDouble((Outcome.Overload o) -> -o.amps() / o.mostAmps())
             .thenComparing(Outcome.Overload::id));
+    return list;
+  }
+
+  /** The wires that are left of a board's input, and amps in each. */
+  private record Wires(String board, Input input, double each, double eachBefore) {}
+
+  /** Inputs of the boxes that are touched, and of dimmers that lost a wire. */
+  private List<Wires> inputs() {
+    List<Wires> list = new ArrayList<>();
+    for (Input input : wired.inputs.values()) {
+      String id = input.board();
+      int left = input.wires() - gone.inputsLost(id);
+      SolvedBox box = boxes.get(id);
+      if (left > 0 && box != null) {
+        double before = cases.sound(id).inputAmps() / input.wires();
+        list.add(new Wires(id, input, box.inputAmps() / left, before));
+      } else if (left > 0 && left < input.wires()) {
+        double amps = wired.inputAmps(id);
+        list.add(new Wires(id, input, amps / left, amps / input.wires()));
+      }
+    }
     return list;
   }
 
@@ -158,18 +168,13 @@ final class Loads {
         share.put(fuse, fuseNow(fuse) / rating);
       }
     }
-    boxes.forEach(
-        (id, box) -> {
-          int left = pairsLeft(id);
-          double each = left > 0 ? box.inputAmps() / left : 0;
-          double before = left > 0 ? cases.sound(id).inputAmps() / wired.inputs.get(id).wires() : 0;
-          if (left > 0
-              && Fuses.opens(each, wired.inputs.get(id).fuseAmps())
-              && Fuses.over(each, before)) {
-            share.put(inputName(id), each / wired.inputs.get(id).fuseAmps());
-            boards.put(inputName(id), id);
-          }
-        });
+    for (Wires w : inputs()) {
+      double rating = w.input().fuseAmps();
+      if (Fuses.opens(w.each(), rating) && Fuses.over(w.each(), w.eachBefore())) {
+        share.put(inputName(w.board()), w.each() / rating);
+        boards.put(inputName(w.board()), w.board());
+      }
+    }
     double worst = share.values().stream().mapToDouble(v -> v).max().orElse(0);
     Set<String> fuses = new LinkedHashSet<>();
     Set<String> inputs = new LinkedHashSet<>();
@@ -189,15 +194,12 @@ final class Loads {
   /** Conductors that carry more than their limit, and did not before, the worst first. */
   List<Outcome.Overload> burns() {
     List<Outcome.Overload> list = new ArrayList<>();
+    for (Wires w : inputs()) {
+      double bears = wires.get(w.input().wire()).fuseAmpsMax();
+      over(list, inputName(w.board()), w.each(), w.eachBefore(), bears);
+    }
     boxes.forEach(
         (id, box) -> {
-          int left = pairsLeft(id);
-          if (left > 0) {
-            Input input = wired.inputs.get(id);
-            double each = cases.sound(id).inputAmps() / input.wires();
-            double bears = wires.get(input.wire()).fuseAmpsMax();
-            over(list, inputName(id), box.inputAmps() / left, each, bears);
-          }
           for (int port = 0; port < box.ports().size(); port++) {
             var before = cases.sound(id).ports().get(port);
             box.ports().get(port).ifPresent(c -> chain(list, c, before.orElseThrow()));

@@ -162,6 +162,14 @@ final class Wired {
     return feed.map(f -> segments.get(f.segment()).run().name() + " at " + f.atPixel()).orElse("");
   }
 
+  /** Amps over a board's input while nothing is lost. */
+  double inputAmps(String board) {
+    return reading.worst().inputs().stream()
+        .filter(i -> i.input().board().equals(board))
+        .mapToDouble(InputReading::amps)
+        .sum();
+  }
+
   Consequence worst() {
     return reading.worst();
   }

@@ -54,6 +54,48 @@ class PowerExplanationsTest {
     assertThat(new PowerExplanations(reading).feed("none")).isEmpty();
   }
 
+  /** A fuse that is larger than its amps ask for is not called the next size up. */
+  @Test
+  void aFuseOfAnotherSizeIsNotCalledTheNextOne() {
+    Reading reading = plan(weir());
+    Reading large =
+        Reading.of(
+            reading.show(),
+            reading
+                .decisions()
+                .withFeeds(reading.decisions().feeds().stream().map(f -> f.withFuse(10)).toList()));
+    String id = large.feeds().getFirst().feed().id();
+    assertThat(line(new PowerExplanations(large).feed(id), "Fuse").arithmetic())
+        .startsWith("3.00 A x 1.25 = 3.75 A, where 4 A would do");
+    Reading small =
+        Reading.of(
+            reading.show(),
+            reading
+                .decisions()
+                .withFeeds(reading.decisions().feeds().stream().map(f -> f.withFuse(2)).toList()));
+    assertThat(line(new PowerExplanations(small).feed(id), "Fuse").arithmetic())
+        .contains("which asks for 4 A");
+  }
+
+  /** A supply on a circuit of other volts draws its amps there. */
+  @Test
+  void mainsAmpsAreThoseOfTheSuppliesCircuit() {
+    Show bare = weir();
+    Show show =
+        new Show(
+            bare.settings(),
+            bare.sites(),
+            bare.addressing(),
+            bare.catalogue(),
+            bare.controllers(),
+            Optional.of(java.util.List.of(new bunting.core.show.Circuit("porch", 120, 15, 0))),
+            bare.runs());
+    Reading reading = plan(show);
+    String id = reading.supplies().getFirst().supply().id();
+    assertThat(line(new PowerExplanations(reading).supply(id), "From the mains").arithmetic())
+        .contains("120 V");
+  }
+
   @Test
   void warmthAndJointsAreNamed() {
     Conductors known = new Conductors(60, 4, 5, 0, 0, 1, Optional.empty(), true, Map.of());

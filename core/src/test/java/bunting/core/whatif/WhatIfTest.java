@@ -281,4 +281,45 @@ class WhatIfTest {
     assertThat(lost.burns()).singleElement().satisfies(b -> assertThat(b.mostAmps()).isEqualTo(7));
     assertThat(new WhatIf(bare).all().getFirst().loss()).isEqualTo(lost.loss());
   }
+
+  /** 60 W at 12 V are 5 A: over two wires 2.5 A each, and 5 A when one is lost. */
+  @Test
+  void aDimmersOtherInputWireCarriesTheRest() {
+    var set =
+        new bunting.core.show.PlainSet(
+            "Boats",
+            12,
+            3,
+            60,
+            new bunting.core.show.Point(0, 0),
+            OptionalDouble.empty(),
+            Optional.empty());
+    Show bare =
+        Show.of(List.of()).withOthers(new bunting.core.show.OtherLoads(List.of(set), List.of()));
+    Conductors two = Conductors.PLAIN.withInput(2, Optional.of("20AWG"));
+    Show show = bare.withWiring(bare.wiring().with(two));
+    Reading planned = plan(show);
+    bunting.core.show.Decisions d = planned.decisions();
+    Reading reading =
+        Reading.of(
+            show,
+            new bunting.core.show.Decisions(
+                d.controllers(),
+                d.segments(),
+                d.feeds(),
+                d.breaks(),
+                d.supplies(),
+                d.inputs().stream().map(x -> x.withFuse(3)).toList(),
+                d.unplaced(),
+                0,
+                d.others(),
+                d.report()));
+    assertThat(reading.worst().inputs().getFirst().eachAmps()).isCloseTo(2.5, within(1e-9));
+    Outcome lost = new WhatIf(reading).lose(new Loss(Loss.Kind.INPUT, "D1"));
+    assertThat(lost.overloads())
+        .singleElement()
+        .satisfies(o -> assertThat(o.amps()).isCloseTo(5, within(1e-9)));
+    assertThat(lost.darkLights()).as("5 A open a 3 A fuse").containsExactly("Boats");
+    assertThat(lost.opensNext()).containsExactly("each input wire of D1");
+  }
 }

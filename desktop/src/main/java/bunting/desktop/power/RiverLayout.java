@@ -34,45 +34,6 @@ final class RiverLayout {
   /** A block with up to three lines of text. */
   record Block(String id, double y, double height, List<String> lines, int kind, boolean full) {}
 
-  /**
-   * A fuse.
-   *
-   * @param line what hangs on it
-   * @param kind colour of its supply's volts
-   * @param thick of its bands
-   * @param blown whether it is lost
-   * @param board where this is a board's input: the board; else empty
-   * @param depth 1: behind a board's input
-   * @param worstShare of its rating at the most that can be sent
-   * @param burns whether a cable behind it burns
-   */
-  record Fuse(
-      String id,
-      String supply,
-      double y,
-      double amps,
-      double rating,
-      String line,
-      List<String> feeds,
-      int kind,
-      double thick,
-      boolean blown,
-      Optional<String> board,
-      int depth,
-      double worstShare,
-      boolean burns) {
-    double share() {
-      return amps / rating;
-    }
-
-    /** What is lost when it blows: of a board's input one wire. */
-    Loss loss() {
-      return board
-          .map(b -> new Loss(Loss.Kind.INPUT, b))
-          .orElseGet(() -> new Loss(Loss.Kind.FUSE, id));
-    }
-  }
-
   /** A band from a block's right side to another thing's left side; y is the middle. */
   record Band(double y1, double y2, double thick, int kind) {}
 
@@ -81,7 +42,7 @@ final class RiverLayout {
 
   private final List<Block> circuits = new ArrayList<>();
   private final List<Block> supplies = new ArrayList<>();
-  private final List<Fuse> fuses = new ArrayList<>();
+  private final List<RiverFuse> fuses = new ArrayList<>();
   private final List<Band> upper = new ArrayList<>();
   private final List<Band> lower = new ArrayList<>();
   private final List<Stem> stems = new ArrayList<>();
@@ -156,7 +117,7 @@ final class RiverLayout {
   /** Lays a supply, the inputs of its boards and its fuses out; how wide what it sends is. */
   private double supply(SupplyReading s, int kind) {
     double from = height;
-    List<Fuse> direct = new ArrayList<>();
+    List<RiverFuse> direct = new ArrayList<>();
     for (InputReading i : plan.designed().inputs()) {
       if (i.input().supply().equals(s.supply().id())) {
         direct.add(input(i, kind));
@@ -170,9 +131,9 @@ final class RiverLayout {
     }
     height = Math.max(height, from + 2 * ROW);
     supplies.add(block(s, from, height - from - 2, kind));
-    double total = direct.stream().mapToDouble(Fuse::thick).sum();
+    double total = direct.stream().mapToDouble(RiverFuse::thick).sum();
     double at = from + (height - from - 2 - total) / 2;
-    for (Fuse f : direct) {
+    for (RiverFuse f : direct) {
       if (!f.blown()) {
         lower.add(new Band(at + f.thick() / 2, f.y(), f.thick(), kind));
       }
@@ -203,7 +164,7 @@ final class RiverLayout {
   }
 
   /** A board's input, a row for all its equal wires, and the fuses of its ports behind it. */
-  private Fuse input(InputReading planned, int kind) {
+  private RiverFuse input(InputReading planned, int kind) {
     String board = planned.input().board();
     InputReading now =
         shown.designed().inputs().stream()
@@ -221,8 +182,8 @@ final class RiverLayout {
     int wires = planned.input().wires() - (lost ? 1 : 0);
     double y = height + ROW / 2;
     double rating = planned.input().fuseAmps();
-    Fuse row =
-        new Fuse(
+    RiverFuse row =
+        new RiverFuse(
             board + " input",
             planned.input().supply(),
             y,
@@ -246,7 +207,7 @@ final class RiverLayout {
     for (Map.Entry<String, List<FeedReading>> e : byFuse.entrySet()) {
       FeedReading first = e.getValue().getFirst();
       if (first.feed().viaPort() && boxOf(first).equals(board)) {
-        Fuse f = fuse(e.getKey(), e.getValue(), planned.input().supply(), kind, 1);
+        RiverFuse f = fuse(e.getKey(), e.getValue(), planned.input().supply(), kind, 1);
         if (!f.blown()) {
           stems.add(new Stem(y, f.y(), Math.min(5, f.thick()), kind));
         }
@@ -255,11 +216,11 @@ final class RiverLayout {
     return row;
   }
 
-  private Fuse fuse(String id, List<FeedReading> feeds, String supply, int kind, int depth) {
+  private RiverFuse fuse(String id, List<FeedReading> feeds, String supply, int kind, int depth) {
     double through = amps.getOrDefault(id, 0.0);
     double rating = feeds.getFirst().feed().fuseAmps();
-    Fuse row =
-        new Fuse(
+    RiverFuse row =
+        new RiverFuse(
             id,
             supply,
             height + ROW / 2,
@@ -321,7 +282,7 @@ final class RiverLayout {
     return supplies;
   }
 
-  List<Fuse> fuses() {
+  List<RiverFuse> fuses() {
     return fuses;
   }
 

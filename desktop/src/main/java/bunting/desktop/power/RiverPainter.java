@@ -46,7 +46,7 @@ final class RiverPainter {
     river.circuits().forEach(b -> block(b, 0, columns.circuitW()));
     river.supplies().forEach(b -> block(b, columns.supplyX(), columns.supplyW()));
     river.stems().forEach(this::stem);
-    for (RiverLayout.Fuse f : river.fuses()) {
+    for (RiverFuse f : river.fuses()) {
       fuse(f, f.id().equals(picked), f.feeds().contains(chosenFeed));
     }
   }
@@ -98,7 +98,7 @@ final class RiverPainter {
     g.stroke();
   }
 
-  private void fuse(RiverLayout.Fuse f, boolean picked, boolean chosen) {
+  private void fuse(RiverFuse f, boolean picked, boolean chosen) {
     double y = f.y() + dy;
     double x = columns.fuseX() + f.depth() * INDENT;
     double w = columns.fuseW() - f.depth() * INDENT;

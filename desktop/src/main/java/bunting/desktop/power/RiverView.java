@@ -65,7 +65,7 @@ final class RiverView extends ScrolledCanvas {
     RiverPainter painter = new RiverPainter(g, palette.getValue(), width, top());
     layout.ifPresent(
         l -> {
-          String picked = isFocused() ? current().map(RiverLayout.Fuse::id).orElse("") : "";
+          String picked = isFocused() ? current().map(RiverFuse::id).orElse("") : "";
           painter.paint(l, picked, model.feed().get().orElse(""));
         });
     if (isFocused()) {
@@ -73,12 +73,12 @@ final class RiverView extends ScrolledCanvas {
     }
   }
 
-  private List<RiverLayout.Fuse> fuses() {
+  private List<RiverFuse> fuses() {
     return layout.map(RiverLayout::fuses).orElse(List.of());
   }
 
-  private Optional<RiverLayout.Fuse> current() {
-    List<RiverLayout.Fuse> fuses = fuses();
+  private Optional<RiverFuse> current() {
+    List<RiverFuse> fuses = fuses();
     return fuses.isEmpty()
         ? Optional.empty()
         : Optional.of(fuses.get(Math.clamp(row, 0, fuses.size() - 1)));
@@ -96,7 +96,7 @@ final class RiverView extends ScrolledCanvas {
     requestFocus();
     RiverColumns columns = RiverColumns.of(pictureWidth());
     double y = e.getY() + top();
-    Optional<RiverLayout.Fuse> fuse = fuseAt(y);
+    Optional<RiverFuse> fuse = fuseAt(y);
     if (columns.onCircuit(e.getX())) {
       circuitAt(y).ifPresent(c -> model.lose(new Loss(Loss.Kind.CIRCUIT, c.id())));
       return;
@@ -116,7 +116,7 @@ final class RiverView extends ScrolledCanvas {
         });
   }
 
-  private Optional<RiverLayout.Fuse> fuseAt(double y) {
+  private Optional<RiverFuse> fuseAt(double y) {
     return layout.stream()
         .flatMap(l -> l.fuses().stream())
         .filter(f -> Math.abs(f.y() - y) <= RiverLayout.ROW / 2)
@@ -138,7 +138,7 @@ final class RiverView extends ScrolledCanvas {
   }
 
   /** Shows the line of a fuse below. */
-  private void bring(RiverLayout.Fuse fuse) {
+  private void bring(RiverFuse fuse) {
     if (fuse.feeds().isEmpty()) {
       fuse.board().ifPresent(b -> session.selection().set(new Selection.OfBox(b)));
       return;
@@ -165,7 +165,7 @@ final class RiverView extends ScrolledCanvas {
   }
 
   private void hover(MouseEvent e) {
-    Optional<RiverLayout.Fuse> fuse = fuseAt(e.getY() + top());
+    Optional<RiverFuse> fuse = fuseAt(e.getY() + top());
     tell(
         fuse.filter(f -> e.getX() >= RiverColumns.of(pictureWidth()).fuseX())
             .map(

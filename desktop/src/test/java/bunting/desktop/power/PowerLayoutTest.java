@@ -52,7 +52,7 @@ class PowerLayoutTest {
       assertThat(river.fuses().get(i).y() - river.fuses().get(i - 1).y())
           .isGreaterThanOrEqualTo(RiverLayout.ROW);
     }
-    for (RiverLayout.Fuse f : river.fuses()) {
+    for (RiverFuse f : river.fuses()) {
       assertThat(f.y()).isBetween(0.0, river.height());
       assertThat(f.thick()).isLessThan(RiverLayout.ROW);
     }
@@ -63,14 +63,14 @@ class PowerLayoutTest {
   void bandsAreAsWideAsTheirAmps() {
     Reading reading = mill();
     RiverLayout river = new RiverLayout(reading, reading, Optional.empty());
-    List<RiverLayout.Fuse> fuses = river.fuses().stream().filter(f -> f.board().isEmpty()).toList();
-    RiverLayout.Fuse a = fuses.getFirst();
-    for (RiverLayout.Fuse b : fuses) {
+    List<RiverFuse> fuses = river.fuses().stream().filter(f -> f.board().isEmpty()).toList();
+    RiverFuse a = fuses.getFirst();
+    for (RiverFuse b : fuses) {
       if (a.thick() > 1.5 && b.thick() > 1.5) {
         assertThat(b.thick() / a.thick()).isCloseTo(b.amps() / a.amps(), within(1e-9));
       }
     }
-    double amps = fuses.stream().mapToDouble(RiverLayout.Fuse::amps).sum();
+    double amps = fuses.stream().mapToDouble(RiverFuse::amps).sum();
     assertThat(amps)
         .isCloseTo(reading.supplies().stream().mapToDouble(s -> s.loadAmps()).sum(), within(1e-9));
   }
@@ -83,7 +83,7 @@ class PowerLayoutTest {
     RiverLayout whole = new RiverLayout(reading, reading, Optional.empty());
     RiverLayout river = new RiverLayout(reading, without, Optional.empty());
     assertThat(river.fuses()).hasSameSizeAs(whole.fuses());
-    assertThat(river.fuses().stream().filter(RiverLayout.Fuse::blown)).hasSize(1);
+    assertThat(river.fuses().stream().filter(RiverFuse::blown)).hasSize(1);
     int flows = river.lower().size() + river.stems().size();
     assertThat(flows).isEqualTo(whole.lower().size() + whole.stems().size() - 1);
   }
