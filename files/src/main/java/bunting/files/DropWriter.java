@@ -4,16 +4,20 @@ import bunting.core.dc.LineSolution;
 import bunting.core.show.PixelType;
 import bunting.core.show.Wire;
 import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The answer of {@code drop} as JSON, and its question as it is typed. */
 public final class DropWriter {
+  /** Of a typed number: a micrometre, a nanoamp. */
+  private static final int DECIMALS = 6;
+
   private DropWriter() {}
 
   /**
-   * The command that solves a line of a type with these feeds, as it is typed; numbers in full, so
-   * that it answers what is known already.
+   * The command that solves a line of a type with these feeds, as it is typed; numbers to a
+   * millionth, so that it answers what is known already.
    *
    * @param milliamps of a pixel
    * @param feedAt pixel indices, from 0
@@ -45,7 +49,8 @@ public final class DropWriter {
   }
 
   private static String full(double value) {
-    return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
+    BigDecimal rounded = BigDecimal.valueOf(value).setScale(DECIMALS, RoundingMode.HALF_UP);
+    return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
   }
 
   /**

@@ -70,9 +70,7 @@ final class RunEditor {
             "A",
             this::rail)
         .prompting(
-            rail.amps() > Range.AMPS.most()
-                ? "no limit known"
-                : Texts.fixed(rail.amps(), 1) + " A assumed");
+            rail.amps() > Range.AMPS.most() ? "not known" : "about " + Texts.fixed(rail.amps(), 1));
     pin = new PinChoice(session, show, run, form);
     new CourseEditor(session, show, run).addTo(form);
     new FittingEditor(session, show, run).addTo(form);

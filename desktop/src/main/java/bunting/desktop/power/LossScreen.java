@@ -45,11 +45,11 @@ public final class LossScreen extends StackedView {
           .add("What is lost", 214, Outcome::name)
           .add("dark px", 70, o -> count(o.darkPixels()))
           .add("no data px", 84, o -> count(o.noDataPixels()))
-          .add("below least px", 104, o -> count(o.sagPixels()))
+          .add("below least px", 114, o -> count(o.sagPixels()))
           .add("lowest left", 190, LossScreen::lowest)
           .add("then overloaded", 190, o -> list(o.overloads(), "on"))
           .add("dark at last", 92, o -> count(o.darkInTheEnd()))
-          .add("then burns", 190, o -> list(o.burns(), "where"))
+          .add("then burns", 170, o -> list(o.burns(), "where"))
           .table();
   private final Newest trying;
   private Optional<Reading> of = Optional.empty();
