@@ -22,7 +22,7 @@ public final class InputRule {
   private static final double DROP_SHARE = 0.02;
 
   /** A board's own electronics want a fuse that bears them too (our reckoning). */
-  private static final double LEAST_FUSE = 2;
+  public static final double LEAST_FUSE = 2;
 
   /**
    * A way to wire it.

@@ -8,6 +8,7 @@ import bunting.core.assess.InputReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.copper.BoxAir;
+import bunting.core.copper.InputRule;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Conductors;
 import bunting.core.show.PowerWays;
@@ -102,6 +103,9 @@ public final class PowerExplanations {
                         ? ", and "
                             + fixed(i.withoutOneAmps(), 2)
                             + " A, what each carries when one is lost"
+                        : "")
+                    + (i.input().fuseAmps() == InputRule.LEAST_FUSE
+                        ? ", and 2 A for the board's own electronics"
                         : "")
                     + "; "
                     + i.input().wire()
