@@ -51,9 +51,4 @@ public record Strain(
   public double share() {
     return allowed > 0 ? carries / allowed : carries > 0 ? Double.MAX_VALUE : 0;
   }
-
-  /** Whether it is the same thing, at whatever brightness. */
-  public boolean sameAs(Strain other) {
-    return kind == other.kind && id.equals(other.id) && port.equals(other.port);
-  }
 }

@@ -186,30 +186,6 @@ public final class Line {
         sheds);
   }
 
-  /**
-   * A stretch of its pixels with some of its feeds and trunks.
-   *
-   * @param keep numbers of what stays, rising: feeds count from 0, trunks go on behind them; all
-   *     lie on the stretch
-   */
-  public Line keeping(int from, int to, List<Integer> keep) {
-    List<Integer> plain = keep.stream().filter(k -> k < feedAt.length).toList();
-    int[] at = new int[plain.size()];
-    double[] ohms = new double[at.length];
-    double[] volts = new double[at.length];
-    for (int f = 0; f < at.length; f++) {
-      at[f] = feedAt[plain.get(f)] - from;
-      ohms[f] = feedOhms[plain.get(f)];
-      volts[f] = feedVolts[plain.get(f)];
-    }
-    List<Trunk> left =
-        keep.stream()
-            .filter(k -> k >= feedAt.length)
-            .map(k -> trunks.get(k - feedAt.length).moved(from))
-            .toList();
-    return part(from, to).withFeeds(at, ohms, volts).withTrunks(left);
-  }
-
   /** How many pixels. */
   public int size() {
     return nominalAmps.length;

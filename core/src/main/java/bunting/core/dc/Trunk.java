@@ -28,14 +28,4 @@ public final class Trunk {
     this.spanOhms = spanOhms;
     this.tapOhms = tapOhms;
   }
-
-  /** The same with its taps so many pixels further to the left. */
-  Trunk moved(int left) {
-    return new Trunk(
-        volts,
-        headOhms,
-        java.util.Arrays.stream(at).map(i -> i - left).toArray(),
-        spanOhms,
-        tapOhms);
-  }
 }

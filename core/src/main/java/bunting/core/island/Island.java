@@ -38,16 +38,6 @@ public record Island(
    */
   public record Part(String segment, String run, int firstPixel, int from, int count) {}
 
-  /** The part that holds a pixel of the island. */
-  public Part partAt(int index) {
-    for (Part part : parts) {
-      if (index < part.from() + part.count()) {
-        return part;
-      }
-    }
-    throw new IndexOutOfBoundsException(index);
-  }
-
   /** Index on the island of a feed's pixel; of a trunk its first tap. */
   public int indexOf(Feed feed) {
     for (Part part : parts) {
@@ -79,10 +69,5 @@ public record Island(
     return portFeed().isPresent() && solution.isPresent()
         ? solution.get().feedAmps().at(portFeed().getAsInt())
         : 0;
-  }
-
-  /** Places of some of the feeds in the solution's amps. */
-  public List<Integer> indicesOf(List<Feed> some) {
-    return some.stream().map(feeds::indexOf).toList();
   }
 }

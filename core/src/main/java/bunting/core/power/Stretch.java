@@ -139,9 +139,4 @@ final class Stretch {
     Line bare = bare(brightnessPercent, joints);
     return Compiler.fed(bare, cables, copper, rules.supplyVolts(), terminalVolts);
   }
-
-  /** Pixels that end a piece which goes on into the next, in order. */
-  int[] joints() {
-    return jointAt.clone();
-  }
 }
