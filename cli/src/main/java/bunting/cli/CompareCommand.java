@@ -58,7 +58,7 @@ final class CompareCommand implements Callable<Integer> {
               o.fuses(),
               t.supplies(),
               t.minVoltsPercent(),
-              t.cost(),
+              t.buildCost(),
               o.unplacedPixels() > 0 ? "  " + o.unplacedPixels() + " pixels not placed" : ""));
     }
     return 0;

@@ -51,6 +51,8 @@ class ArchitectureTest {
         .definedBy("bunting.core.compare")
         .layer("survey")
         .definedBy("bunting.core.survey")
+        .layer("cost")
+        .definedBy("bunting.core.cost")
         .layer("ports")
         .definedBy("bunting.core.ports")
         .layer("addressing")
@@ -96,9 +98,11 @@ class ArchitectureTest {
         .whereLayer("survey")
         .mayOnlyAccessLayers("show")
         .whereLayer("ports")
-        .mayOnlyAccessLayers("solve", "survey", "show")
+        .mayOnlyAccessLayers("solve", "cost", "survey", "show")
+        .whereLayer("cost")
+        .mayOnlyAccessLayers("survey", "show")
         .whereLayer("addressing")
-        .mayOnlyAccessLayers("ports", "survey", "show")
+        .mayOnlyAccessLayers("ports", "survey", "cost", "show")
         .whereLayer("dc")
         .mayOnlyAccessLayers("show")
         .whereLayer("copper")
@@ -109,15 +113,44 @@ class ArchitectureTest {
         .mayOnlyAccessLayers("dc", "show")
         .whereLayer("power")
         .mayOnlyAccessLayers(
-            "copper", "island", "dc", "injection", "addressing", "ports", "survey", "show")
+            "solve",
+            "copper",
+            "island",
+            "dc",
+            "injection",
+            "addressing",
+            "ports",
+            "survey",
+            "cost",
+            "show")
         .whereLayer("loads")
         .mayOnlyAccessLayers(
-            "copper", "island", "dc", "injection", "power", "addressing", "ports", "survey", "show")
+            "solve",
+            "copper",
+            "island",
+            "dc",
+            "injection",
+            "power",
+            "addressing",
+            "ports",
+            "survey",
+            "cost",
+            "show")
         .whereLayer("stock")
         .mayOnlyAccessLayers("solve", "survey", "show")
         .whereLayer("mains")
         .mayOnlyAccessLayers(
-            "copper", "island", "dc", "injection", "power", "addressing", "ports", "survey", "show")
+            "solve",
+            "copper",
+            "island",
+            "dc",
+            "injection",
+            "power",
+            "addressing",
+            "ports",
+            "survey",
+            "cost",
+            "show")
         .whereLayer("assess")
         .mayOnlyAccessLayers(
             "copper",
@@ -130,6 +163,7 @@ class ArchitectureTest {
             "addressing",
             "ports",
             "survey",
+            "cost",
             "show")
         .whereLayer("network")
         .mayOnlyAccessLayers(
@@ -144,6 +178,7 @@ class ArchitectureTest {
             "addressing",
             "ports",
             "survey",
+            "cost",
             "show")
         .whereLayer("whatif")
         .mayOnlyAccessLayers(
@@ -157,6 +192,7 @@ class ArchitectureTest {
             "addressing",
             "ports",
             "survey",
+            "cost",
             "show")
         .whereLayer("checks")
         .mayOnlyAccessLayers(
@@ -173,6 +209,7 @@ class ArchitectureTest {
             "addressing",
             "ports",
             "survey",
+            "cost",
             "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
@@ -187,6 +224,7 @@ class ArchitectureTest {
             "addressing",
             "ports",
             "survey",
+            "cost",
             "show")
         .check(CORE);
   }

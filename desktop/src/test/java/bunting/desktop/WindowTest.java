@@ -47,20 +47,20 @@ class WindowTest extends WindowDriver {
     openDemo(robot);
     robot.clickOn("#findings-button");
     ListView<Finding> list = robot.lookup("#findings").queryListView();
-    int index =
-        onScreen(
-            () -> list.getItems().stream().map(Finding::code).toList().indexOf("length-mismatch"));
-    assertThat(index).isNotNegative();
-    does(() -> list.scrollTo(index));
     Node mistake =
         onScreen(
-            () ->
-                robot
-                    .from(list)
-                    .lookup(
-                        (Node n) ->
-                            n instanceof Label l && l.getText().startsWith("Run Handrail north"))
-                    .query());
+            () -> {
+              // In one go: a better plan may come meanwhile, and brings a list of its own.
+              list.scrollTo(
+                  list.getItems().stream().map(Finding::code).toList().indexOf("length-mismatch"));
+              list.layout();
+              return robot
+                  .from(list)
+                  .lookup(
+                      (Node n) ->
+                          n instanceof Label l && l.getText().startsWith("Run Handrail north"))
+                  .query();
+            });
     robot.clickOn(mistake);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(onScreen(() -> session.selection().get()))
@@ -148,6 +148,9 @@ class WindowTest extends WindowDriver {
     WaitForAsyncUtils.waitForFxEvents();
     robot.push(KeyCode.F6).push(KeyCode.DOWN);
     robot.push(KeyCode.RIGHT).push(KeyCode.RIGHT).push(KeyCode.RIGHT);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(onScreen(() -> session.selection().get())).isInstanceOf(Selection.OfRun.class);
+    robot.push(KeyCode.CONTROL, KeyCode.K).write("wheel rim lower").push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(onScreen(() -> session.selection().get()))
         .isEqualTo(new Selection.OfRun("Wheel rim lower"));

@@ -7,6 +7,7 @@ import bunting.core.show.HandOut;
 import bunting.core.show.Held;
 import bunting.core.show.Network;
 import bunting.core.show.Planning;
+import bunting.core.show.PriceList;
 import bunting.core.show.Run;
 import bunting.core.show.SlotRange;
 import java.io.IOException;
@@ -26,8 +27,8 @@ final class AllottingJson {
   private AllottingJson() {}
 
   /** The part of SETTINGS.json: {@code planning}. */
-  static Planning planning(JsonFields in) throws BadInputException {
-    Planning d = Planning.DEFAULT;
+  static Planning planning(JsonFields in, PricesJson.Read prices) throws BadInputException {
+    Planning d = Planning.DEFAULT.with(prices.list());
     Optional<JsonFields> found = in.object("planning");
     if (found.isEmpty()) {
       return d;
@@ -41,16 +42,19 @@ final class AllottingJson {
       }
       if (goal == null) {
         throw f.wrong(
-            "goals[" + goals.size() + "]", "should be one of groups, cost, boxes, cable, fuses.");
+            "goals[" + goals.size() + "]", "should be one of cost, groups, boxes, cable, fuses.");
       }
       goals.add(goal);
     }
+    // Older files have these here; a metre of cable now costs what its wire does.
+    double boxExtra = f.number("boxExtraCost", Range.MONEY, d.prices().boxExtra());
+    f.number("cableCostPerM", Range.MONEY, 0);
+    PriceList list = prices.saysBoxExtra() ? d.prices() : d.prices().withBoxExtra(boxExtra);
     Planning planning =
         new Planning(
             goals,
             f.whole("sparePorts", Range.between(0, 10_000), d.sparePorts()),
-            f.number("cableCostPerM", Range.atLeast(0), d.cableCostPerM()),
-            f.number("boxExtraCost", Range.atLeast(0), d.boxExtraCost()),
+            list,
             f.flag("addBoxes", d.addBoxes()),
             owned(f, "ownedBoxes"),
             owned(f, "ownedSupplies"),
@@ -170,19 +174,17 @@ final class AllottingJson {
         f.whole("channels", Range.between(1, 512)),
         f.whole("grouping", Range.between(1, Run.PIXELS_MAX), 1),
         f.flag("reversed", false),
-        slots);
+        slots,
+        f.text("order", ""));
   }
 
   static void writeSettings(Json json, Planning p, Network n) throws IOException {
-    if (!p.equals(Planning.DEFAULT)) {
+    if (!p.with(PriceList.DEFAULT).equals(Planning.DEFAULT)) {
       json.object(
           "planning",
           j -> {
             j.texts("goals", p.goals().stream().map(Goal::id).toList());
-            j.put("sparePorts", p.sparePorts())
-                .put("cableCostPerM", p.cableCostPerM())
-                .put("boxExtraCost", p.boxExtraCost())
-                .put("addBoxes", p.addBoxes());
+            j.put("sparePorts", p.sparePorts()).put("addBoxes", p.addBoxes());
             j.list("ownedBoxes", p.ownedBoxes(), AllottingJson::owned);
             j.list("ownedSupplies", p.ownedSupplies(), AllottingJson::owned);
             j.put("effort", p.effort());
@@ -237,6 +239,9 @@ final class AllottingJson {
                   k.put("channels", n.channels())
                       .put("grouping", n.grouping())
                       .put("reversed", n.reversed());
+                  if (!n.order().isEmpty()) {
+                    k.put("order", n.order());
+                  }
                   k.list(
                       "slots",
                       n.slots(),

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.Set;
 
 /** Entries of the catalogue. What has an obvious default may be left out. */
@@ -45,7 +46,10 @@ final class CatalogueReader {
             : OptionalDouble.empty(),
         f.has("railAmpsMax")
             ? OptionalDouble.of(f.number("railAmpsMax", Range.RAIL_AMPS))
-            : OptionalDouble.empty());
+            : OptionalDouble.empty(),
+        f.has("jointEvery")
+            ? OptionalInt.of(f.whole("jointEvery", Range.PIXELS))
+            : OptionalInt.empty());
   }
 
   static DimmerType dimmerType(JsonFields f) throws BadInputException {

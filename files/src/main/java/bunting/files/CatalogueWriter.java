@@ -31,6 +31,9 @@ final class CatalogueWriter {
           if (t.railAmpsMax().isPresent()) {
             j.put("railAmpsMax", t.railAmpsMax().getAsDouble());
           }
+          if (t.jointEvery().isPresent()) {
+            j.put("jointEvery", t.jointEvery().getAsInt());
+          }
         });
     json.list(
         "controllerTypes",

@@ -68,8 +68,17 @@ public final class PlanWriter {
           others(json, reading.others());
           network(json, reading);
           json.list("goals", reading.decisions().report().goals(), PlanWriter::goal);
+          json.object("search", j -> search(j, reading.decisions().report()));
           FindingsWriter.list(json, assessment.findings());
         });
+  }
+
+  /** Whether the exact search ran, and for how many of the parts that it was asked for. */
+  private static void search(Json json, PortReport report) throws IOException {
+    json.put("ran", report.searched())
+        .put("parts", report.parts())
+        .put("answered", report.answered())
+        .put("stopped", report.stopped());
   }
 
   private static void goal(Json json, PortReport.Reached g) throws IOException {
@@ -203,7 +212,8 @@ public final class PlanWriter {
         .put("watts", t.watts())
         .put("minVoltsPercent", t.minVoltsPercent())
         .put("controllersLowerBound", t.controllersLowerBound())
-        .put("cost", t.cost())
+        .put("buildCost", t.buildCost())
+        .put("minutes", t.build().minutes())
         .put("plainSets", t.plainSets())
         .put("bulbStrings", t.bulbStrings());
   }
@@ -284,6 +294,7 @@ public final class PlanWriter {
               .put("wire", f.feed().wire())
               .put("lengthM", f.lengthM())
               .put("amps", f.amps())
+              .put("attach", f.attach().id())
               .put("mostAmps", reading.worst().feedAmps(f.feed().id()));
           if (!f.feed().taps().isEmpty()) {
             j.numbers("taps", f.feed().taps());

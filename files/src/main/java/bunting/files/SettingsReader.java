@@ -35,7 +35,8 @@ final class SettingsReader {
   private SettingsReader() {}
 
   static Show read(JsonFields in) throws BadInputException {
-    ShowSettings settings = showSettings(in);
+    PricesJson.Read prices = PricesJson.read(in);
+    ShowSettings settings = showSettings(in, prices.currency());
     List<Site> sites =
         in.list(
                 "sites",
@@ -43,7 +44,7 @@ final class SettingsReader {
                 Site::id)
             .orElse(List.of());
     Addressing addressing = addressing(in);
-    Planning planning = AllottingJson.planning(in);
+    Planning planning = AllottingJson.planning(in, prices);
     Network network = AllottingJson.network(in);
     Catalogue catalogue = catalogue(in);
     Wiring wiring = WiringJson.settings(in, WiringJson.ids(catalogue.wires()));
@@ -66,9 +67,9 @@ final class SettingsReader {
         .withWiring(wiring);
   }
 
-  private static ShowSettings showSettings(JsonFields in) throws BadInputException {
+  private static ShowSettings showSettings(JsonFields in, String currency)
+      throws BadInputException {
     ShowSettings d = ShowSettings.DEFAULT;
-    String currency = currency(in);
     Optional<JsonFields> found = in.object("show");
     if (found.isEmpty()) {
       return d.withCurrency(currency);
@@ -86,17 +87,6 @@ final class SettingsReader {
             currency);
     f.done();
     return settings;
-  }
-
-  /** What else a file says of prices is kept for those who know it. */
-  private static String currency(JsonFields in) throws BadInputException {
-    Optional<JsonFields> found = in.object("prices");
-    if (found.isEmpty()) {
-      return "";
-    }
-    String currency = found.get().text("currency", "", Range.CURRENCY_MAX);
-    found.get().done();
-    return currency;
   }
 
   private static Addressing addressing(JsonFields in) throws BadInputException {

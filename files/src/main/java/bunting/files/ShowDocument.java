@@ -93,9 +93,7 @@ final class ShowDocument {
                 .put("supplyLoadPercentMax", s.supplyLoadPercentMax())
                 .put("fuseMargin", s.fuseMargin())
                 .put("minVoltsPercent", s.minVoltsPercent()));
-    if (!s.currency().isEmpty()) {
-      json.object("prices", j -> j.put("currency", s.currency()));
-    }
+    PricesJson.write(json, s.currency(), show.allotting().planning().prices());
     json.list("sites", show.sites(), (j, t) -> j.put("id", t.id()).put("x", t.x()).put("y", t.y()));
     var a = show.addressing();
     json.object(

@@ -105,7 +105,8 @@ final class WiringJson {
             f.number("boxLitres", Range.between(0, 100_000), d.boxLitres()),
             f.number("ambientCelsius", Range.between(-50, 80), d.ambientCelsius()),
             f.choice("backFeed", BackFeed.values(), b -> b.id, BackFeed.of(d.protectBackFeed()))
-                == BackFeed.PROTECT);
+                == BackFeed.PROTECT,
+            f.number("marginPercent", Range.between(0, 50), d.marginPercent()));
     f.done();
     return ways;
   }
@@ -175,7 +176,8 @@ final class WiringJson {
                   .put("nextSizeUp", w.nextSizeUp())
                   .put("boxLitres", w.boxLitres())
                   .put("ambientCelsius", w.ambientCelsius())
-                  .put("backFeed", BackFeed.of(w.protectBackFeed()).id));
+                  .put("backFeed", BackFeed.of(w.protectBackFeed()).id)
+                  .put("marginPercent", w.marginPercent()));
     }
   }
 

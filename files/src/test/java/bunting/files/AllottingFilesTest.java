@@ -12,6 +12,7 @@ import bunting.core.show.BoxStarts;
 import bunting.core.show.Goal;
 import bunting.core.show.Planning;
 import bunting.core.show.PortStart;
+import bunting.core.show.PriceList;
 import bunting.core.show.Protocol;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -43,7 +44,7 @@ class AllottingFilesTest {
         Planning.DEFAULT
             .preferring(Goal.CABLE)
             .withSparePorts(1)
-            .withCableCost(0.7)
+            .with(PriceList.DEFAULT.withGroupApart(7).withWire("14AWG", 1.9).withMinuteRate(1))
             .withOwned(
                 List.of(new Planning.Owned("box-4", 2)), List.of(new Planning.Owned("12v-350", 1)));
     Show show =

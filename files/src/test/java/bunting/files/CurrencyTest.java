@@ -45,7 +45,7 @@ class CurrencyTest {
   /** What a later version says of prices is not lost. */
   @Test
   void whatElseIsSaidOfPricesIsKept() throws Exception {
-    Show show = of("{\"currency\": \"EUR\", \"minuteRate\": 0.5}");
+    Show show = of("{\"currency\": \"EUR\", \"minuteRate\": 0.75}");
     Path file = folder.resolve("fair" + ShowFiles.ENDING);
     ShowFiles.writeShow(file, show);
     assertThat(Files.readString(file, StandardCharsets.UTF_8))

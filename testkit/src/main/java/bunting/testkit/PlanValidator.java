@@ -66,6 +66,7 @@ public final class PlanValidator {
     fusesAndBoards();
     suppliesAndCircuits();
     inputs();
+    new PriceRules(plan, settings, types, kinds, segments, runs).check();
     totals();
   }
 

@@ -2,8 +2,11 @@ package bunting.testkit;
 
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
+import bunting.core.show.Controller;
+import bunting.core.show.Held;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -31,6 +34,16 @@ public final class Shows {
         IntStream.rangeClosed(1, count)
             .mapToObj(i -> Run.of("Lantern " + i, type, pixels))
             .toList());
+  }
+
+  /** The same runs as one chain on port 1 of a box C1 of two ports, held by hand. */
+  public static Show chained(Show show) {
+    List<Held> held = new ArrayList<>();
+    for (Run run : show.runs()) {
+      held.add(new Held(run.name(), 1, run.pixels(), "C1", 1, held.size() + 1));
+    }
+    return show.withControllers(List.of(new Controller("C1", "box-2", 0, 0)))
+        .withAllotting(show.allotting().withByHand(held));
   }
 
   /** The plan of a show by the first fits. */

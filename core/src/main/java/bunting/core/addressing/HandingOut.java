@@ -7,13 +7,16 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 
 /** What is handed out, and what would change for those who have it. Pure. */
 public final class HandingOut {
   private HandingOut() {}
 
   /** A piece of a run, or a plain set, with its slots as they are planned now. */
-  public record Patch(Held held, int channels, int grouping, boolean reversed, List<SlotRow> rows) {
+  public record Patch(
+      Held held, int channels, int grouping, boolean reversed, String order, List<SlotRow> rows) {
     /** The run or plain set. */
     public String run() {
       return held.run();
@@ -30,6 +33,10 @@ public final class HandingOut {
     SHRINKS("shrinks"),
     /** It was not handed out before. */
     NEW("new"),
+    /** Its slots stay, and another box listens to them: their universe has two receivers now. */
+    OTHER_BOX("other box"),
+    /** Its slots stay and mean other colours. */
+    OTHER_COLOURS("other colours"),
     /** It lies elsewhere. */
     MOVES("moves"),
     /** It was handed out and is not there any more. */
@@ -60,7 +67,12 @@ public final class HandingOut {
             .map(
                 p ->
                     new HandOut.Nail(
-                        p.held(), p.channels(), p.grouping(), p.reversed(), ranges(p.rows())))
+                        p.held(),
+                        p.channels(),
+                        p.grouping(),
+                        p.reversed(),
+                        ranges(p.rows()),
+                        p.order()))
             .toList(),
         addresses);
   }
@@ -105,10 +117,42 @@ public final class HandingOut {
     State state =
         moved || !alike
             ? State.MOVES
-            : is.size() > was.size()
-                ? State.GROWS
-                : is.size() < was.size() ? State.SHRINKS : State.STAYS;
-    return new Change(state, run, text(slots(nails)), text(after));
+            : !boxes(nails).containsAll(boxesNow(now))
+                ? State.OTHER_BOX
+                : !sameColours(nails, now)
+                    ? State.OTHER_COLOURS
+                    : is.size() > was.size()
+                        ? State.GROWS
+                        : is.size() < was.size() ? State.SHRINKS : State.STAYS;
+    boolean where = state == State.OTHER_BOX;
+    boolean what = state == State.OTHER_COLOURS;
+    return new Change(
+        state,
+        run,
+        text(slots(nails))
+            + (where ? " on " + String.join(", ", boxes(nails)) : "")
+            + (what ? " " + nails.getFirst().order() : ""),
+        text(after)
+            + (where ? " on " + String.join(", ", boxesNow(now)) : "")
+            + (what ? " " + now.getFirst().order() : ""));
+  }
+
+  private static Set<String> boxes(List<HandOut.Nail> nails) {
+    Set<String> boxes = new TreeSet<>();
+    nails.forEach(n -> boxes.add(n.held().controller()));
+    return boxes;
+  }
+
+  private static Set<String> boxesNow(List<Patch> now) {
+    Set<String> boxes = new TreeSet<>();
+    now.forEach(p -> boxes.add(p.held().controller()));
+    return boxes;
+  }
+
+  /** Older files do not know the colours that were handed out. */
+  private static boolean sameColours(List<HandOut.Nail> nails, List<Patch> now) {
+    String before = nails.getFirst().order();
+    return before.isEmpty() || before.equals(now.getFirst().order());
   }
 
   private static boolean differs(

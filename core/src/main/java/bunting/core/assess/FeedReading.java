@@ -1,5 +1,6 @@
 package bunting.core.assess;
 
+import bunting.core.show.Attach;
 import bunting.core.show.Feed;
 
 /**
@@ -8,5 +9,6 @@ import bunting.core.show.Feed;
  * @param lengthM its cable, metres; of a trunk up to its first tap
  * @param cableM all of it: of a trunk along its run and with its taps too
  * @param amps what it carries
+ * @param attach where it is joined on
  */
-public record FeedReading(Feed feed, double lengthM, double cableM, double amps) {}
+public record FeedReading(Feed feed, double lengthM, double cableM, double amps, Attach attach) {}

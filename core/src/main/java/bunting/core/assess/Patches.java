@@ -22,6 +22,7 @@ public final class Patches {
               s.type().channels(),
               s.run().fitting().grouping(),
               s.run().fitting().reversed(),
+              s.order(),
               s.slots()));
     }
     for (OtherReading.Set s : reading.others().sets()) {
@@ -32,6 +33,7 @@ public final class Patches {
               s.set().channels(),
               1,
               false,
+              "",
               rows));
     }
     return patches;

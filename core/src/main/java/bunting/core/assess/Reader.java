@@ -2,12 +2,16 @@ package bunting.core.assess;
 
 import bunting.core.addressing.SlotBook;
 import bunting.core.addressing.SlotRow;
+import bunting.core.cost.BuildCost;
+import bunting.core.cost.JoinPlaces;
 import bunting.core.island.Chain;
 import bunting.core.island.SolvedBox;
 import bunting.core.ports.PortRules;
 import bunting.core.ports.Prices;
+import bunting.core.show.Attach;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Decisions;
+import bunting.core.show.Feed;
 import bunting.core.show.LeadHelper;
 import bunting.core.show.PixelType;
 import bunting.core.show.PlacedController;
@@ -37,6 +41,7 @@ final class Reader {
   private final Map<String, ControllerType> controllerTypes;
   private final SlotBook cursor;
   private final List<SegmentReading> segmentReadings = new ArrayList<>();
+  private final Map<String, SegmentReading> bySegment = new HashMap<>();
   private final Electrics electrics;
 
   Reader(Show show, Decisions decisions, Collection<SolvedBox> before, boolean failed) {
@@ -66,7 +71,8 @@ final class Reader {
                         f,
                         electrics.networks().feedM(f.id()),
                         electrics.networks().cableM(f),
-                        designed.feedAmps(f.id())))
+                        designed.feedAmps(f.id()),
+                        attach(f)))
             .toList();
     return new Reading(
         show,
@@ -99,6 +105,7 @@ final class Reader {
         }
         List<SegmentReading> read = chain(links, designed);
         segmentReadings.addAll(read);
+        read.forEach(r -> bySegment.put(r.segment().id(), r));
         double amps =
             solved.ports().get(port - 1).stream()
                 .flatMap(c -> c.islands().stream())
@@ -161,33 +168,19 @@ final class Reader {
     long channels = 0;
     double least = 100;
     Set<Integer> universes = new HashSet<>();
-    double helped = 0;
     for (SegmentReading s : segmentReadings) {
       pixels += s.segment().pixels();
       channels += (long) s.run().fitting().sets(s.segment().pixels()) * s.type().channels();
       least = Math.min(least, s.minPercent());
       s.slots().forEach(row -> universes.add(row.universe()));
-      helped += s.help().map(LeadHelper::cost).orElse(0.0);
     }
     for (OtherReading.Set set : others.sets()) {
       channels += set.set().channels();
       set.slots().ifPresent(row -> universes.add(row.universe()));
     }
-    double cost = helped + others.boards().stream().mapToDouble(b -> b.type().cost()).sum();
-    Map<String, Integer> shelf = new HashMap<>();
-    var planning = show.allotting().planning();
-    planning.ownedBoxes().forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
-    planning.ownedSupplies().forEach(o -> shelf.merge("s " + o.type(), o.count(), Integer::sum));
-    for (PlacedController c : decisions.controllers()) {
-      String type = c.controller().type();
-      boolean owned = shelf.merge(type, -1, Integer::sum) >= 0;
-      cost += owned ? 0 : controllerTypes.get(type).cost();
-    }
     double amps = 0;
     double watts = 0;
     for (SupplyReading s : designed.supplies()) {
-      boolean owned = shelf.merge("s " + s.type().id(), -1, Integer::sum) >= 0;
-      cost += owned ? 0 : s.type().cost();
       watts += s.loadWatts();
     }
     for (FeedReading f : feeds) {
@@ -211,8 +204,28 @@ final class Reader {
         watts,
         least,
         decisions.controllersLowerBound(),
-        cost,
+        build(feeds),
         others.sets().size(),
         others.chains().stream().mapToInt(c -> c.strings().size()).sum());
+  }
+
+  private BuildCost build(List<FeedReading> feeds) {
+    Map<String, Double> cables =
+        feeds.stream().collect(Collectors.toMap(f -> f.feed().id(), FeedReading::cableM));
+    return BuildCost.of(
+        show,
+        decisions,
+        s -> bySegment.containsKey(s.id()) ? bySegment.get(s.id()).leadM() : 0,
+        f -> cables.getOrDefault(f.id(), 0.0));
+  }
+
+  private Attach attach(Feed feed) {
+    SegmentReading s = bySegment.get(feed.segment());
+    if (s == null) {
+      return Attach.CUT;
+    }
+    Segment d = s.segment();
+    return JoinPlaces.at(
+        s.run(), s.type(), d.firstPixel(), d.lastPixel(), feed.atPixel(), feed.viaPort());
   }
 }

@@ -1,9 +1,10 @@
 package bunting.core.assess;
 
+import bunting.core.cost.BuildCost;
+
 /**
  * Sums over what is placed. Pixels and ports are those of pixel runs; channels, universes, amps and
- * watts (of the supplies) count plain sets too. Cost counts boxes, dimmers and supplies with a
- * known price.
+ * watts (of the supplies) count plain sets too. The price of building is in {@code build}.
  */
 public record Totals(
     int runs,
@@ -18,6 +19,11 @@ public record Totals(
     double watts,
     double minVoltsPercent,
     int controllersLowerBound,
-    double cost,
+    BuildCost build,
     int plainSets,
-    int bulbStrings) {}
+    int bulbStrings) {
+  /** What it costs to build. */
+  public double buildCost() {
+    return build.total();
+  }
+}

@@ -36,6 +36,7 @@ public final class Checks {
           new RailLimit(),
           new RailAmps(),
           new LengthMismatch(),
+          new LeadBesidePlaces(),
           new OffCut(),
           new UnknownKey(),
           new LeftOut(),

@@ -49,6 +49,25 @@ final class HandedOutMoved implements Check {
                 + c.after()
                 + ": its channels, grouping or direction changed since; put them back, or take its"
                 + " addresses back and tell whoever has them.");
+      } else if (c.state() == State.OTHER_COLOURS || c.state() == State.OTHER_BOX) {
+        boolean colours = c.state() == State.OTHER_COLOURS;
+        to.report(
+            Subject.Kind.RUN,
+            c.run(),
+            1,
+            0,
+            "",
+            c.run()
+                + " keeps its slots, but "
+                + (colours ? "they mean other colours" : "another box listens to them")
+                + ": handed out at "
+                + c.before()
+                + ", now "
+                + c.after()
+                + (colours
+                    ? ". Put the order of its colours back, or tell whoever has the addresses."
+                    : ". Whoever sends to one box alone must send to the other as well; hang it"
+                        + " back, or tell them."));
       }
     }
   }

@@ -12,6 +12,8 @@ import bunting.core.copper.InputRule;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Conductors;
 import bunting.core.show.PowerWays;
+import bunting.core.show.PriceList;
+import bunting.core.show.ShowSettings;
 import bunting.core.show.Wire;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
@@ -40,6 +42,7 @@ public final class PowerExplanations {
     Conductors copper = reading.show().wiring().conductors();
     Lengths lengths = Lengths.of(reading.show());
     double ohms = copper.feedOhms(wire, f.lengthM(), f.feed().viaPort());
+    lines.add(joinedOn(f));
     lines.add(
         new Line(
             "Cable",
@@ -74,6 +77,31 @@ public final class PowerExplanations {
                 + number(wire.fuseAmpsMax())
                 + " A; NFPA 70 240.4(D) from memory, small sizes common practice"));
     return lines;
+  }
+
+  /** Where it is joined on, and what that and its way and cable cost to build. */
+  private Line joinedOn(FeedReading f) {
+    ShowSettings settings = reading.show().settings();
+    PriceList prices = reading.show().allotting().planning().prices();
+    Wire wire = reading.show().catalogue().wiresById().get(f.feed().wire());
+    double cable = f.cableM() * prices.perM(wire);
+    return new Line(
+        "Joined on",
+        f.attach().work(),
+        f.feed().viaPort()
+            ? "the port's own lead; its cable " + settings.price(round(cable))
+            : number(prices.minutesFor(f.attach()))
+                + " min x "
+                + number(prices.minuteRate())
+                + " + "
+                + number(prices.distributionWay())
+                + " for its fused way + "
+                + settings.price(round(cable))
+                + " of cable");
+  }
+
+  private static double round(double money) {
+    return Math.rint(money * 100) / 100;
   }
 
   /** How a board's input came about; none where it has none. */

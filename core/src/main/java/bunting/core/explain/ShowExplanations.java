@@ -5,6 +5,7 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.CircuitReading;
 import bunting.core.assess.Reading;
+import bunting.core.cost.BuildCost;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Goal;
 import bunting.core.show.PortReport;
@@ -22,9 +23,33 @@ public final class ShowExplanations {
     lines.add(
         new Line(
             "Amps", fixed(t.amps(), 1) + " A", "over all supplies, " + fixed(t.watts(), 0) + " W"));
+    lines.add(build(reading));
     reading.circuits().forEach(c -> lines.add(circuit(c)));
     reading.decisions().report().goals().forEach(g -> lines.add(goal(reading, g)));
     return lines;
+  }
+
+  /** What it costs to build, part by part. */
+  private static Line build(Reading reading) {
+    BuildCost b = reading.totals().build();
+    List<String> parts = new ArrayList<>();
+    part(parts, b.boxes(), "boxes");
+    part(parts, b.supplies(), "supplies");
+    part(parts, b.ways(), "fused ways");
+    part(parts, b.leads(), "leads");
+    part(parts, b.feeds(), "feeds");
+    part(parts, b.work(), "for " + fixed(b.minutes(), 0) + " min of joining on");
+    part(parts, b.groups(), "for groups torn apart");
+    return new Line(
+        "To build",
+        reading.show().settings().money(b.total()),
+        parts.isEmpty() ? "nothing is bought" : String.join(" + ", parts));
+  }
+
+  private static void part(List<String> parts, double money, String what) {
+    if (money > 0) {
+      parts.add(fixed(money, 0) + " " + what);
+    }
   }
 
   private static Line circuit(CircuitReading c) {

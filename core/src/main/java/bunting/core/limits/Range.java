@@ -41,6 +41,9 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Amps that the cord of a bulb string bears. */
   public static final Range CORD_AMPS = aboveTo(0, 100);
 
+  /** Minutes of work on one thing. */
+  public static final Range MINUTES = between(0, 100_000);
+
   /** Ports that are kept free on each box. */
   public static final Range SPARE_PORTS = between(0, 10_000);
 

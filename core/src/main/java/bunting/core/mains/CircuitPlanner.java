@@ -2,6 +2,13 @@ package bunting.core.mains;
 
 import bunting.core.show.Circuit;
 import bunting.core.show.SupplyType;
+import bunting.core.solve.ExactSolver;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -10,12 +17,18 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * Which circuit each supply and each chain of bulb strings hangs on: the heaviest first, each on
- * the first circuit that still holds it.
+ * Which circuit each supply and each chain of bulb strings hangs on: first fit where that places
+ * all, else exactly.
  */
 public final class CircuitPlanner {
   /** Share of a breaker for what runs on for hours (NFPA 70 210.20(A), from memory). */
   public static final double CONTINUOUS_SHARE = 0.8;
+
+  /** Ten thousandths of a volt-ampere. */
+  private static final double SCALE = 1e4;
+
+  /** Deterministic seconds for one assignment. */
+  private static final double EFFORT = 2;
 
   /** Sums of amps are exact to far less than this. */
   private static final double ROUNDING_AMPS = 1e-9;
@@ -48,9 +61,35 @@ public final class CircuitPlanner {
 
   /**
    * Load keys to circuit ids; a load that fits nowhere is missing. What is fixed goes first, then
-   * the heaviest.
+   * the heaviest, each where it fits; where that leaves one over, the exact solver looks for the
+   * way that leaves the fewest volt-amperes over.
    */
   public static Map<String, String> assign(List<Load> loads, List<Circuit> circuits) {
+    Map<String, String> greedy = firstFit(loads, circuits);
+    if (greedy.size() == loads.size() || !ExactSolver.available()) {
+      return greedy;
+    }
+    Map<String, String> exact = exactly(loads, circuits);
+    boolean better =
+        fixedLeft(loads, exact) <= fixedLeft(loads, greedy)
+            && left(loads, exact) < left(loads, greedy) - ROUNDING_AMPS;
+    return better ? exact : greedy;
+  }
+
+  private static long fixedLeft(List<Load> loads, Map<String, String> placed) {
+    return loads.stream()
+        .filter(l -> l.fixed().isPresent() && !placed.containsKey(l.key()))
+        .count();
+  }
+
+  private static double left(List<Load> loads, Map<String, String> placed) {
+    return loads.stream()
+        .filter(l -> !placed.containsKey(l.key()))
+        .mapToDouble(Load::voltAmps)
+        .sum();
+  }
+
+  private static Map<String, String> firstFit(List<Load> loads, List<Circuit> circuits) {
     List<Load> heavyFirst = new ArrayList<>(loads);
     heavyFirst.sort(
         Comparator.comparing((Load l) -> l.fixed().isEmpty())
@@ -60,8 +99,8 @@ public final class CircuitPlanner {
     for (Load load : heavyFirst) {
       for (int c = 0; c < used.length; c++) {
         double amps = load.voltAmps() / circuits.get(c).volts();
-        boolean here = load.fixed().isEmpty() || load.fixed().get().equals(circuits.get(c).id());
-        if (here && used[c] + amps <= usableAmps(circuits.get(c)) + ROUNDING_AMPS) {
+        if (may(load, circuits.get(c))
+            && used[c] + amps <= usableAmps(circuits.get(c)) + ROUNDING_AMPS) {
           used[c] += amps;
           result.put(load.key(), circuits.get(c).id());
           break;
@@ -69,5 +108,62 @@ public final class CircuitPlanner {
       }
     }
     return result;
+  }
+
+  private static boolean may(Load load, Circuit circuit) {
+    return load.fixed().isEmpty() || load.fixed().get().equals(circuit.id());
+  }
+
+  /** Bins of different size: each load in one of them or none (CP-SAT). */
+  private static Map<String, String> exactly(List<Load> loads, List<Circuit> circuits) {
+    CpModel model = new CpModel();
+    BoolVar[][] on = new BoolVar[loads.size()][circuits.size()];
+    LinearExprBuilder placed = LinearExpr.newBuilder();
+    List<LinearExprBuilder> sums = new ArrayList<>();
+    circuits.forEach(c -> sums.add(LinearExpr.newBuilder()));
+    long all = loads.stream().mapToLong(l -> scaled(l.voltAmps()) + 1).sum();
+    for (int l = 0; l < loads.size(); l++) {
+      List<BoolVar> places = new ArrayList<>();
+      for (int c = 0; c < circuits.size(); c++) {
+        if (may(loads.get(l), circuits.get(c))) {
+          on[l][c] = model.newBoolVar("on");
+          places.add(on[l][c]);
+          sums.get(c).addTerm(on[l][c], scaled(loads.get(l).voltAmps()));
+          // What is fixed has no other place: it goes before all that could go elsewhere.
+          long first = loads.get(l).fixed().isPresent() ? all : 0;
+          placed.addTerm(on[l][c], first + scaled(loads.get(l).voltAmps()) + 1);
+        }
+      }
+      model.addAtMostOne(places.toArray(new BoolVar[0]));
+    }
+    for (int c = 0; c < circuits.size(); c++) {
+      model.addLessOrEqual(sums.get(c), room(circuits.get(c)));
+    }
+    model.maximize(placed);
+    CpSolver solver = ExactSolver.within(EFFORT);
+    CpSolverStatus status = solver.solve(model);
+    Map<String, String> result = new HashMap<>();
+    if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
+      for (int l = 0; l < loads.size(); l++) {
+        for (int c = 0; c < circuits.size(); c++) {
+          if (may(loads.get(l), circuits.get(c)) && solver.booleanValue(on[l][c])) {
+            result.put(loads.get(l).key(), circuits.get(c).id());
+          }
+        }
+      }
+    } else if (status == CpSolverStatus.MODEL_INVALID) {
+      throw new IllegalStateException("the model of the circuits is invalid: " + model.validate());
+    }
+    return result;
+  }
+
+  /** Volt-amperes as the solver counts them, rounded up by less than anybody measures. */
+  public static long scaled(double voltAmps) {
+    return (long) Math.ceil(voltAmps * SCALE - 1e-3);
+  }
+
+  /** What a circuit has for the show, as the solver counts. */
+  public static long room(Circuit circuit) {
+    return Math.max(0, (long) Math.floor(usableAmps(circuit) * circuit.volts() * SCALE + 1e-3));
   }
 }

@@ -12,8 +12,10 @@ import bunting.core.ports.PortPlanner;
 import bunting.core.ports.SearchWatch;
 import bunting.core.power.PowerPlan;
 import bunting.core.power.PowerPlanner;
+import bunting.core.power.WiringPrice;
 import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
+import bunting.core.show.Goal;
 import bunting.core.show.Input;
 import bunting.core.show.OtherDecisions;
 import bunting.core.show.PixelType;
@@ -76,13 +78,14 @@ public final class Planner {
 
   private Decisions run() {
     UniverseCount universes = new UniverseCount(show);
+    WiringPrice wiring = new WiringPrice(show);
     for (int round = 0; ; round++) {
       PortPlanner.Allotted allotted =
-          PortPlanner.allot(show, powerless.keySet(), forbidden, universes, search);
+          PortPlanner.allot(show, powerless.keySet(), forbidden, universes, wiring, search);
       Allotment allotment = allotted.allotment();
       PowerPlan power = PowerPlanner.plan(show, allotment);
       if (power.failures().isEmpty()) {
-        return decisions(allotted, power);
+        return priced(withMains(allotted, power));
       }
       for (PowerPlan.Failure failure : power.failures()) {
         Run run = runs.get(failure.run());
@@ -140,7 +143,62 @@ public final class Planner {
             PortPlanner.controllersLowerBound(show, allotment, search.isPresent()),
             new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()),
             allotted.report());
-    return show.circuits().map(c -> onCircuits(dry, c)).orElse(dry);
+    return dry;
+  }
+
+  /** With the price and the cable of the plan as it is wired: the search knew them nearly. */
+  private Decisions priced(Decisions d) {
+    var build = Reading.of(show, d).totals().build();
+    return d.with(d.report().with(Goal.COST, build.total()).with(Goal.CABLE, build.metres()));
+  }
+
+  /** On circuits; where not all find a place, with supplies that are chosen for the circuits. */
+  private Decisions withMains(PortPlanner.Allotted allotted, PowerPlan power) {
+    Decisions dry = decisions(allotted, power);
+    if (show.circuits().isEmpty()) {
+      return dry;
+    }
+    List<Circuit> circuits = show.circuits().get();
+    Decisions first = onCircuits(dry, circuits);
+    if (offMains(first) == 0 || power.supplies().isEmpty()) {
+      return first;
+    }
+    PowerPlan fitted =
+        PowerPlanner.plan(show, allotted.allotment(), circuits, taken(first, power, circuits));
+    if (!fitted.failures().isEmpty()) {
+      return first;
+    }
+    Decisions second = onCircuits(decisions(allotted, fitted), circuits);
+    return offMains(second) < offMains(first) ? second : first;
+  }
+
+  private static long offMains(Decisions d) {
+    return d.supplies().stream().filter(s -> s.circuit().isEmpty()).count()
+        + d.others().chains().stream().filter(c -> c.circuit().isEmpty()).count();
+  }
+
+  /** Volt-amperes of each circuit that bulb strings and plain sets take. */
+  private List<Double> taken(Decisions d, PowerPlan pixels, List<Circuit> circuits) {
+    Set<String> own = new HashSet<>();
+    pixels.supplies().forEach(s -> own.add(s.id()));
+    Consequence worst = Reading.of(show, d).worst();
+    List<Double> taken = new ArrayList<>();
+    for (Circuit c : circuits) {
+      double sum = 0;
+      for (var s : worst.supplies()) {
+        boolean here = s.supply().circuit().filter(c.id()::equals).isPresent();
+        sum +=
+            here && !own.contains(s.supply().id())
+                ? CircuitPlanner.inputAmps(s.type(), s.loadWatts(), 1)
+                : 0;
+      }
+      for (OtherReading.Chain chain : worst.others().chains()) {
+        boolean here = chain.chain().circuit().filter(c.id()::equals).isPresent();
+        sum += here ? chain.amps() * show.settings().mainsVolts() : 0;
+      }
+      taken.add(sum);
+    }
+    return taken;
   }
 
   private Decisions onCircuits(Decisions dry, List<Circuit> circuits) {

@@ -5,6 +5,7 @@ import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.copper.Fuses;
 import bunting.core.explain.Explanations;
+import bunting.core.show.Held;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PixelType;
 import bunting.core.show.PowerWays;
@@ -21,6 +22,8 @@ public final class SchoolTable {
    *
    * @param feeds cables from fuses
    * @param copperKg of all power cable
+   * @param price of leads, feeds, ways and work
+   * @param minutes of that work
    * @param leastPercent the lowest volts of any pixel, of the nominal
    * @param holds whether that is enough, and all of it can be fused and placed
    */
@@ -29,6 +32,8 @@ public final class SchoolTable {
       int everyPixels,
       int feeds,
       double copperKg,
+      double price,
+      double minutes,
       double leastPercent,
       boolean holds) {}
 
@@ -60,6 +65,8 @@ public final class SchoolTable {
               step,
               plan.feeds().size(),
               Copper.of(plan).kilograms(),
+              plan.totals().buildCost(),
+              plan.totals().build().minutes(),
               least,
               placed && fused && least >= show.settings().minVoltsPercent()));
     }
@@ -84,6 +91,16 @@ public final class SchoolTable {
     for (Run run : bare.runs()) {
       bare = bare.withWiring(bare.wiring().withPosts(run.name(), List.of()));
     }
-    return bare.withControllers(List.of(port.box().controller()));
+    List<Held> chain = new ArrayList<>();
+    for (SegmentReading s : port.segments()) {
+      int pixels = s.segment().pixels();
+      boolean first = chain.stream().noneMatch(h -> h.run().equals(s.run().name()));
+      if (first) {
+        chain.add(
+            new Held(s.run().name(), 1, pixels, port.controller(), port.port(), chain.size() + 1));
+      }
+    }
+    return bare.withControllers(List.of(port.box().controller()))
+        .withAllotting(bare.allotting().with(show.allotting().planning()).withByHand(chain));
   }
 }

@@ -231,12 +231,11 @@ public final class VoltageComparison {
 
   private static List<String> strengths(double volts) {
     if (volts <= 5) {
-      return List.of(
-          "Brightest and purest colour for the watt.", "Most kinds of pixels, cut at every one.");
+      return List.of("Nearly all of its watts become light.", "Strip can be cut behind any pixel.");
     }
     if (volts <= 12) {
       return List.of(
-          "The most common: spares and supplies everywhere.", "Fewer feeds than at 5 V.");
+          "Less than half the amps of 5 V, and fewer feeds.", "Spares are easy to come by.");
     }
     return volts <= 24
         ? List.of("Long runs from one feed, thin wire.", "Still many kinds of strip.")
@@ -246,9 +245,9 @@ public final class VoltageComparison {
   private static List<String> weaknesses(double volts, Assessment plan) {
     List<String> list = new ArrayList<>();
     if (volts <= 5) {
-      list.add("Highest current: feeds early and often.");
+      list.add("So many amps that feeds come every few metres.");
     } else if (volts <= 12) {
-      list.add("More waste heat in each pixel than at 5 V.");
+      list.add("A part of each pixel's watts only warms it.");
     } else if (volts <= 24) {
       list.add("Do not plug it live: inrush can kill the data chip.");
     } else {

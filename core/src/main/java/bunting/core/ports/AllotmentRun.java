@@ -25,6 +25,9 @@ import org.jspecify.annotations.Nullable;
 
 /** One pass of the first fit with one preference. */
 final class AllotmentRun {
+  /** Boxes that are added for a run after the ports have room for it. */
+  private static final int FRESH_TRIES = 3;
+
   private final Show show;
   private final Set<PortPlanner.Forbidden> forbidden;
   private final Preference preference;
@@ -52,7 +55,8 @@ final class AllotmentRun {
     this.preference = preference;
     this.types = show.catalogue().pixelTypesById();
     double fps = show.settings().targetFps();
-    this.placer = new Placer(fps, universes, boxes);
+    Placer plain = new Placer(fps, universes, boxes);
+    this.placer = preference == Preference.SPREAD ? plain.spreading() : plain;
     this.spare = show.allotting().planning().sparePorts();
     this.chooser = new BoxChooser(show.catalogue().controllerTypes(), fps, spare);
     Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
@@ -161,7 +165,7 @@ final class AllotmentRun {
     }
     List<List<Run>> units = new ArrayList<>(byKey.values());
     switch (preference) {
-      case LIST_ORDER, FILL_UP, SINGLY -> {}
+      case LIST_ORDER, FILL_UP, SINGLY, SPREAD -> {}
       case SCARCE_FIRST ->
           units.sort(
               Comparator.<List<Run>>comparingLong(u -> takers(u.getFirst()))
@@ -265,6 +269,7 @@ final class AllotmentRun {
     int before = boxes.size();
     List<BoxLoad> usable = new ArrayList<>(there);
     long free = placer.roomFor(type, there, 0, true);
+    int tries = 0;
     do {
       Optional<BoxLoad> fresh = add(run, run.pixels(), 0);
       if (fresh.isEmpty()) {
@@ -279,9 +284,15 @@ final class AllotmentRun {
         boxes.subList(before, boxes.size()).removeIf(BoxLoad::isEmpty);
         return true;
       }
-    } while (run.split() && boxes.size() - before <= run.pixels());
+      // Room on ports, and still no place: the universes are what lacks, and no box has more.
+      tries += free >= run.pixels() ? 1 : 0;
+    } while (run.split() && tries < FRESH_TRIES && placer.takesAny(type, fresh(usable), run));
     forgetFrom(before);
     return false;
+  }
+
+  private static BoxLoad fresh(List<BoxLoad> usable) {
+    return usable.getLast();
   }
 
   /** Takes the boxes from an index on, all empty, off again. */

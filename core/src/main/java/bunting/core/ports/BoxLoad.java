@@ -55,6 +55,17 @@ public final class BoxLoad {
     return new BoxLoad(controller, type, type.ports() - order.size());
   }
 
+  /** A copy with another chain on one port. */
+  BoxLoad with(int port, List<Piece> chain) {
+    BoxLoad box = emptied();
+    for (int p = 1; p <= ports.size(); p++) {
+      for (Piece piece : p == port ? chain : ports.get(p - 1).pieces()) {
+        box.append(p, piece);
+      }
+    }
+    return box;
+  }
+
   /** The same box with the same pieces under another name. */
   BoxLoad renamed(Controller other) {
     BoxLoad box = new BoxLoad(other, type, type.ports() - order.size());
@@ -69,6 +80,11 @@ public final class BoxLoad {
   /** Whether nothing is on it. */
   public boolean isEmpty() {
     return pieces == 0;
+  }
+
+  /** How many pixels are on it. */
+  long pixelsOnIt() {
+    return ports.stream().mapToLong(PortLoad::pixels).sum();
   }
 
   /** Volts of its bank; while it is empty, the first that its type takes. */

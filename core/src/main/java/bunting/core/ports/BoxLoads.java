@@ -159,7 +159,7 @@ public final class BoxLoads {
 
   /** Price of so many metres from a box to a run, with help for its lead. */
   public double leadCost(Run run, double metres) {
-    return metres * show.allotting().planning().cableCostPerM()
+    return metres * show.allotting().planning().prices().dataPerM()
         + prices.helpCost(type(run), metres);
   }
 }

@@ -38,6 +38,9 @@ final class BoxModel {
 
   private static final int COUNT_MAX = 100_000;
 
+  /** Up to so many pairs of a run and a place, each is wired for its price. */
+  private static final int WIRED_MAX = 1_000;
+
   private final Show show;
   private final Prices prices;
   private final List<Run> runs;
@@ -361,8 +364,31 @@ final class BoxModel {
     return sum;
   }
 
+  /**
+   * The price of wiring each run by itself from each box; of very many pairs the price of a data
+   * lead stands in.
+   */
+  private LinearExprBuilder wiring() {
+    long places = boxes.stream().map(b -> b.controller().at()).distinct().count();
+    if (places * runs.size() > WIRED_MAX) {
+      return cable(SCALE * show.allotting().planning().prices().dataPerM());
+    }
+    LinearExprBuilder sum = LinearExpr.newBuilder();
+    for (int r = 0; r < runs.size(); r++) {
+      for (int b = 0; b < boxes.size(); b++) {
+        if (allowed.may(runs.get(r), boxes.get(b))) {
+          double price = prices.alone(runs.get(r), type(r), boxes.get(b));
+          sum.addTerm(on[r][b], (long) Math.floor(price * SCALE));
+        }
+      }
+    }
+    return sum;
+  }
+
   private LinearExpr cost() {
-    LinearExprBuilder sum = cable(SCALE * show.allotting().planning().cableCostPerM());
+    LinearExprBuilder sum = wiring();
+    double apart = show.allotting().planning().prices().groupApart();
+    sum.addTerm(split.build(), Math.round(apart * SCALE));
     sum.add(supplyCost);
     Map<ControllerType, LinearExprBuilder> fresh = new java.util.LinkedHashMap<>();
     for (int b = 0; b < boxes.size(); b++) {
@@ -398,6 +424,11 @@ final class BoxModel {
         model.addLessOrEqual(sum, index.size() - 1);
       }
     }
+  }
+
+  /** What the solver finds wrong with the model; empty where it is sound. */
+  String fault() {
+    return model.validate();
   }
 
   int boxCount() {

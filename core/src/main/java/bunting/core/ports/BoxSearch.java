@@ -130,6 +130,9 @@ final class BoxSearch {
       CpSolver solver = ExactSolver.within(effort);
       CpSolverStatus status = solve(solver, model);
       effort -= solver.response().getDeterministicTime();
+      if (status == CpSolverStatus.MODEL_INVALID) {
+        throw new IllegalStateException("the model of the boxes is invalid: " + model.fault());
+      }
       if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
         break;
       }
@@ -146,11 +149,13 @@ final class BoxSearch {
     return best;
   }
 
-  private static void hint(BoxModel model, boolean[][] deal) {
+  /** Only pairs that are allowed: all others are one constant, which may not be hinted twice. */
+  private void hint(BoxModel model, boolean[][] deal) {
     model.model.clearHints();
     for (int r = 0; r < deal.length; r++) {
       for (int b = 0; b < model.boxCount(); b++) {
-        if (model.on[r][b] instanceof com.google.ortools.sat.BoolVar x) {
+        boolean may = allowed.may(runs.get(r), candidates.get(b));
+        if (may && model.on[r][b] instanceof com.google.ortools.sat.BoolVar x) {
           model.model.addHint(x, deal[r][b] ? 1 : 0);
         }
       }

@@ -37,9 +37,11 @@ final class LowerBound {
 
   static int of(Show show, List<BoxLoad> boxes, boolean exact) {
     int given = show.controllers().map(List::size).orElse(0);
-    if (!show.mayAddBoxes()) {
-      return given;
-    }
+    return show.mayAddBoxes() ? Math.max(used(show, boxes, exact), given) : given;
+  }
+
+  /** How many boxes have something on them in any plan of these runs, given ones and others. */
+  static int used(Show show, List<BoxLoad> boxes, boolean exact) {
     Map<Double, Demand> demand = new TreeMap<>();
     for (BoxLoad box : boxes) {
       if (!box.isEmpty()) {
@@ -62,14 +64,19 @@ final class LowerBound {
     for (Map.Entry<Double, Demand> entry : demand.entrySet()) {
       bound += ofVolts(show, entry.getKey(), entry.getValue(), exact);
     }
-    return Math.max(bound, given);
+    return bound;
   }
 
   private static int ofVolts(Show show, double volts, Demand sum, boolean exact) {
     double fps = show.settings().targetFps();
     double budget = PortRules.budgetMicros(fps);
-    List<ControllerType> kinds =
-        show.catalogue().controllerTypes().stream().filter(t -> t.takes(volts)).toList();
+    Map<String, ControllerType> all = show.catalogue().controllerTypesById();
+    List<ControllerType> kinds = new java.util.ArrayList<>();
+    if (show.mayAddBoxes()) {
+      kinds.addAll(show.catalogue().controllerTypes());
+    }
+    show.controllers().ifPresent(list -> list.forEach(b -> kinds.add(all.get(b.type()))));
+    kinds.removeIf(t -> !t.takes(volts));
     double mostPixels = 0;
     double mostMicros = 0;
     double mostSlots = 0;

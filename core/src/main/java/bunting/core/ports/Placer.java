@@ -13,6 +13,13 @@ final class Placer {
   private final double targetFps;
   private final UniverseRoom universes;
   private final List<BoxLoad> all;
+  private boolean spread;
+
+  /** From now on a port that is free goes before one that is in use. */
+  Placer spreading() {
+    spread = true;
+    return this;
+  }
 
   Placer(double targetFps, UniverseRoom universes, List<BoxLoad> all) {
     this.targetFps = targetFps;
@@ -27,7 +34,7 @@ final class Placer {
   /** The run in one piece on the first port that takes it; {@code onlyPort} 0 means any. */
   boolean placeWhole(Run run, PixelType type, List<BoxLoad> boxes, int onlyPort) {
     for (BoxLoad box : boxes) {
-      for (int port : onlyPort == 0 ? box.order() : List.of(onlyPort)) {
+      for (int port : onlyPort == 0 ? order(box) : List.of(onlyPort)) {
         if (box.room(port, type, targetFps) >= run.pixels()
             && tryAppend(box, port, new Piece(run, type, 1, run.pixels()))) {
           return true;
@@ -35,6 +42,15 @@ final class Placer {
       }
     }
     return false;
+  }
+
+  /** Free ports first where that is asked for; then the emptiest. */
+  private List<Integer> order(BoxLoad box) {
+    return spread
+        ? box.order().stream()
+            .sorted(java.util.Comparator.comparingInt(p -> box.ports().get(p - 1).pixels()))
+            .toList()
+        : box.order();
   }
 
   /**
@@ -122,6 +138,17 @@ final class Placer {
 
   private static int atCutMark(int pixels, int left, int cutEvery) {
     return pixels == left ? pixels : pixels - pixels % cutEvery;
+  }
+
+  /** Whether a box takes as little of a run as can be cut off, the universes regarded. */
+  boolean takesAny(PixelType type, BoxLoad box, Run run) {
+    int port = box.order().getFirst();
+    int pixels = Math.min(run.pixels(), cutUnit(run, type));
+    boolean takes = placePiece(new Piece(run, type, 1, pixels), box, port);
+    if (takes) {
+      box.removeLast(port);
+    }
+    return takes;
   }
 
   /** That piece on that port, where it has room. */

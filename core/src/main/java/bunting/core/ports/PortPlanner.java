@@ -28,6 +28,7 @@ public final class PortPlanner {
    *
    * @param excluded names of runs to leave out
    * @param forbidden pairs to avoid
+   * @param wiring what it costs to wire a box
    * @param search who watches the search; empty: first fits alone, some milliseconds
    */
   public static Allotted allot(
@@ -35,8 +36,19 @@ public final class PortPlanner {
       Set<String> excluded,
       Set<Forbidden> forbidden,
       UniverseRoom universes,
+      PlanPrice wiring,
       Optional<SearchWatch> search) {
-    return new PortSearch(show, excluded, forbidden, universes, search).go();
+    return new PortSearch(show, excluded, forbidden, universes, wiring, search).go();
+  }
+
+  /** The same where nobody asks about power: each piece has a lead for data, and that is all. */
+  public static Allotted allot(
+      Show show,
+      Set<String> excluded,
+      Set<Forbidden> forbidden,
+      UniverseRoom universes,
+      Optional<SearchWatch> search) {
+    return allot(show, excluded, forbidden, universes, new LeadsAlone(show), search);
   }
 
   /**

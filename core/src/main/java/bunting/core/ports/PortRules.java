@@ -30,6 +30,23 @@ public final class PortRules {
         pixels / (double) box.pixelsPerPortMax());
   }
 
+  /** Whether a port takes a chain: one voltage that the box has, one signal, pixels and time. */
+  static boolean holds(ControllerType box, java.util.List<Piece> chain, double targetFps) {
+    int pixels = 0;
+    double micros = 0;
+    for (Piece p : chain) {
+      PixelType first = chain.getFirst().type();
+      if (p.type().volts() != first.volts() || p.type().signal() != first.signal()) {
+        return false;
+      }
+      pixels += p.pixels();
+      micros += p.pixels() * p.type().wireMicros();
+    }
+    return pixels <= box.pixelsPerPortMax()
+        && micros <= budgetMicros(targetFps) + TIME_TOLERANCE_MICROS
+        && (chain.isEmpty() || box.takes(chain.getFirst().type().volts()));
+  }
+
   /** How many more pixels of a type a port takes, by time and by the maker's limit. */
   static int room(
       ControllerType box, PixelType type, double targetFps, int usedPixels, double usedMicros) {

@@ -30,6 +30,9 @@ final class PortSearch {
   /** With more parts than this, each gets less effort, and none is tried twice. */
   private static final int PARTS_AT_FULL_EFFORT = 8;
 
+  /** So many pixels are wired for trial at an effort of 1: some seconds. */
+  private static final double PIXELS_WIRED = 4e5;
+
   private static final boolean[] BOTH_WAYS = {false, true};
   private static final boolean[] CAREFULLY = {true};
 
@@ -41,19 +44,23 @@ final class PortSearch {
   private final Prices prices;
   private final Set<String> held;
   private final Map<Goal, Double> bounds = new EnumMap<>(Goal.class);
+  private final List<Allotment> fits = new ArrayList<>();
+  private int parts;
+  private int answered;
 
   PortSearch(
       Show show,
       Set<String> excluded,
       Set<PortPlanner.Forbidden> forbidden,
       UniverseRoom universes,
+      PlanPrice wiring,
       Optional<SearchWatch> search) {
     this.show = show;
     this.excluded = excluded;
     this.forbidden = forbidden;
     this.universes = universes;
     this.search = search;
-    this.prices = new Prices(show);
+    this.prices = new Prices(show, wiring);
     this.held = HeldPieces.byRun(show).keySet();
   }
 
@@ -64,17 +71,23 @@ final class PortSearch {
       best = searched(patterns(best), search.get());
       searched = true;
     }
-    Allotment even = ordered(evened(best));
+    if (search.isPresent()) {
+      best = improved(best, search.get());
+    }
+    Allotment even = notWorse(ordered(notWorse(evened(best), best)), best);
     return new PortPlanner.Allotted(even, report(even, searched));
   }
 
+  /** The best of the packed ones by boxes and leads alone, and of that and the spread by all. */
   private Allotment firstFits() {
-    Allotment best = null;
+    Prices leads = new Prices(show);
+    Allotment packed = null;
+    Allotment spread = null;
     for (Preference preference : Preference.values()) {
       boolean many = show.runs().size() > RUNS_FOR_ALL_FITS;
       boolean helps =
           switch (preference) {
-            case LIST_ORDER -> true;
+            case LIST_ORDER, SPREAD -> true;
             case FILL_UP -> show.mayAddBoxes();
             case SCARCE_FIRST, WHOLE_FIRST, SINGLY -> !many;
           };
@@ -83,10 +96,18 @@ final class PortSearch {
         Allotment tidy = tidied(raw);
         // In another order boxes begin elsewhere, and may need a universe more.
         Allotment next = universes.fits(tidy.boxes()) ? tidy : raw;
-        best = best == null || better(next, best) ? next : best;
+        fits.add(next);
+        if (preference == Preference.SPREAD) {
+          spread = next;
+        } else if (packed == null
+            || Score.of(show, leads, next).compareTo(Score.of(show, leads, packed)) < 0) {
+          packed = next;
+        }
       }
     }
-    return java.util.Objects.requireNonNull(best);
+    Allotment one = java.util.Objects.requireNonNull(packed);
+    Allotment other = java.util.Objects.requireNonNull(spread);
+    return better(one, other) ? one : other;
   }
 
   private Allotment patterns(Allotment start) {
@@ -123,12 +144,45 @@ final class PortSearch {
     return universes.fits(even) ? new Allotment(even, best.unplaced()) : best;
   }
 
+  /** Made better by moves; of few runs from several beginnings, since moves end in a dip. */
+  private Allotment improved(Allotment start, SearchWatch watch) {
+    double effort = show.allotting().planning().effort();
+    long budget = (long) (PIXELS_WIRED * effort);
+    watch.step(1, 1, "places for " + Texts.count(show.runs().size(), "run", "runs"));
+    List<Allotment> starts = new ArrayList<>(List.of(start));
+    if (show.runs().size() <= LocalSearch.FEW_RUNS) {
+      starts.addAll(fits);
+    }
+    Allotment best = start;
+    for (Allotment from : starts) {
+      LocalSearch moves = new LocalSearch(show, prices, universes, held, forbidden, watch, budget);
+      Allotment raw = moves.improve(from);
+      // In another order boxes begin elsewhere, and may need a universe more.
+      for (Allotment next : List.of(tidied(raw, true), tidied(raw, false))) {
+        if (universes.fits(next.boxes())) {
+          best = notWorse(next, best);
+          break;
+        }
+      }
+    }
+    return best;
+  }
+
+  private Allotment notWorse(Allotment one, Allotment other) {
+    return Score.of(show, prices, one).compareTo(Score.of(show, prices, other)) <= 0 ? one : other;
+  }
+
   private boolean better(Allotment one, Allotment other) {
     return Score.of(show, prices, one).compareTo(Score.of(show, prices, other)) < 0;
   }
 
   /** Without added boxes that stayed empty, the others named in the order of their first runs. */
   private Allotment tidied(Allotment raw) {
+    return tidied(raw, true);
+  }
+
+  /** The same; in the order of their first runs, or as they stand. */
+  private Allotment tidied(Allotment raw, boolean inOrder) {
     Map<String, Integer> order = new HashMap<>();
     show.runs().forEach(r -> order.put(r.name(), order.size()));
     List<BoxLoad> boxes = new ArrayList<>();
@@ -140,7 +194,9 @@ final class PortSearch {
         fresh.add(box);
       }
     }
-    fresh.sort(Comparator.comparingInt(b -> firstRun(b, order)));
+    if (inOrder) {
+      fresh.sort(Comparator.comparingInt(b -> firstRun(b, order)));
+    }
     Set<String> taken = new HashSet<>();
     boxes.forEach(b -> taken.add(b.controller().id()));
     int n = 0;
@@ -177,6 +233,8 @@ final class PortSearch {
             .map(b -> only(b, staying))
             .toList();
     List<Parts.Part> parts = new Parts(show, forbidden).of(free, given);
+    Set<Integer> asked = new HashSet<>();
+    Set<Integer> replied = new HashSet<>();
     boolean whole = parts.stream().allMatch(Parts.Part::whole);
     int dealt = parts.stream().mapToInt(p -> p.runs().size()).sum();
     Allotment best = start;
@@ -192,6 +250,10 @@ final class PortSearch {
         watch.step(
             i + 1, parts.size(), "boxes for " + Texts.count(part.runs().size(), "run", "runs"));
         Optional<BoxSearch.Found> found = search(all, part, watch).go(carefully, effort);
+        asked.add(i);
+        if (found.isPresent()) {
+          replied.add(i);
+        }
         if (!carefully) {
           found.ifPresent(f -> f.bounds().forEach((g, b) -> bounds.merge(g, b, Double::sum)));
         }
@@ -215,9 +277,15 @@ final class PortSearch {
         break;
       }
     }
-    if (!whole || dealt < free.size()) {
+    this.parts = asked.size();
+    this.answered = replied.size();
+    // The deal divides no run between boxes, and prices each by itself: that bounds neither plans
+    // that divide one, nor the price of any.
+    boolean mayDivide = free.stream().anyMatch(Run::split);
+    if (!whole || dealt < free.size() || mayDivide || answered < asked.size()) {
       bounds.clear();
     }
+    bounds.keySet().removeIf(g -> g == Goal.COST || g == Goal.CABLE);
     return best;
   }
 
@@ -323,7 +391,7 @@ final class PortSearch {
       double value = score.goals().get(i);
       OptionalDouble bound = OptionalDouble.empty();
       if (goal == Goal.BOXES) {
-        bound = OptionalDouble.of(LowerBound.of(show, best.boxes(), searched));
+        bound = OptionalDouble.of(LowerBound.used(show, best.boxes(), searched));
       }
       if (known && bounds.containsKey(goal)) {
         bound = OptionalDouble.of(Math.max(bounds.get(goal), bound.orElse(0)));
@@ -337,6 +405,7 @@ final class PortSearch {
       known &= one.proven();
     }
     boolean stopped = search.map(SearchWatch::stopped).orElse(false);
-    return new PortReport(reached, searched, stopped, search.flatMap(s -> ExactSolver.problem()));
+    return new PortReport(
+        reached, searched, parts, answered, stopped, search.flatMap(s -> ExactSolver.problem()));
   }
 }

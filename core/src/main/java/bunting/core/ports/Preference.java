@@ -11,5 +11,7 @@ enum Preference {
   /** As the list goes, but a run is divided over what is free before a box is added. */
   FILL_UP,
   /** As the list goes, groups not regarded. */
-  SINGLY
+  SINGLY,
+  /** As the list goes, a port that is free before one that is in use. */
+  SPREAD
 }

@@ -11,6 +11,7 @@ import bunting.core.show.Show;
 import bunting.core.show.Signal;
 import bunting.core.show.SupplyType;
 import bunting.core.survey.Geometry;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -18,24 +19,33 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
+import java.util.WeakHashMap;
 
-/** What an allotment costs, in the prices of the show, and how much cable it takes. */
+/** What an allotment costs to build, in the prices of the show, and how much cable it takes. */
 public final class Prices {
-  /** So many of the largest supply are weighed kind against kind; more are bought in bulk. */
-  private static final int SUPPLIES_WEIGHED = 40;
-
   private final Show show;
   private final Planning planning;
-  private final Map<Double, List<SupplyType>> supplies = new HashMap<>();
+  private final PlanPrice wiring;
+  private final SupplyPrice supplies;
   private final Set<String> given = new HashSet<>();
+  private final Map<BoxLoad, Known> known = new WeakHashMap<>();
+  private final Map<String, Double> alone = new HashMap<>();
+
+  /** More than any plan costs, and less than makes sums too large. */
+  private static final double NO_POWER = 1e6;
+
+  /** A box as it was wired with so many changes. */
+  private record Known(int changes, PlanPrice.Wired wired) {}
 
   Prices(Show show) {
+    this(show, new LeadsAlone(show));
+  }
+
+  Prices(Show show, PlanPrice wiring) {
     this.show = show;
     this.planning = show.allotting().planning();
-    for (SupplyType s : show.catalogue().supplyTypes()) {
-      supplies.computeIfAbsent(s.volts(), v -> new java.util.ArrayList<>()).add(s);
-    }
+    this.wiring = wiring;
+    this.supplies = new SupplyPrice(show);
     show.controllers().orElse(List.of()).stream().map(Controller::id).forEach(given::add);
   }
 
@@ -45,7 +55,7 @@ public final class Prices {
 
   /** Price of a box of this kind that has to be bought. */
   double bought(ControllerType type) {
-    return type.cost() + planning.boxExtraCost();
+    return type.cost() + planning.prices().boxExtra();
   }
 
   /** Metres from a box to pixel {@code pixel} of a run: its lead or its feed. */
@@ -55,11 +65,11 @@ public final class Prices {
 
   /** Kinds of supply for some volts. */
   List<SupplyType> supplies(double volts) {
-    return supplies.getOrDefault(volts, List.of());
+    return supplies.kinds(volts);
   }
 
   double usableWatts(SupplyType type) {
-    return type.usableWatts(show.settings().supplyLoadPercentMax());
+    return supplies.usableWatts(type);
   }
 
   double watts(PixelType type, int pixels) {
@@ -88,93 +98,72 @@ public final class Prices {
     return help(show.catalogue().leadHelpers(), metres).map(LeadHelper::cost).orElse(0.0);
   }
 
-  /** Metres from the boxes to the first pixel of every piece. */
-  double cable(List<BoxLoad> boxes) {
-    double sum = 0;
-    for (BoxLoad box : boxes) {
-      for (PortLoad port : box.ports()) {
-        for (Piece p : port.pieces()) {
-          sum += metres(box.controller().at(), p.run(), p.type(), p.first());
-        }
-      }
+  /** Price of wiring a run by itself from such a box; where it cannot be powered, very much. */
+  double alone(Run run, PixelType type, BoxLoad box) {
+    boolean powers = box.type().portAmpsMax() > 0;
+    String key = run.name() + "\0" + box.controller().at() + "\0" + powers;
+    Double before = alone.get(key);
+    if (before == null) {
+      BoxLoad bare = new BoxLoad(box.controller(), box.type());
+      bare.append(bare.order().getFirst(), new Piece(run, type, 1, run.pixels()));
+      PlanPrice.Wired w = wiring.wire(bare);
+      before = w.unpowered() > 0 ? NO_POWER : w.price();
+      alone.put(key, before);
     }
-    return sum;
+    return before;
   }
 
-  /** Boxes that are bought, supplies for their load, cable and help for long leads. */
+  /** A box as it would be wired. */
+  PlanPrice.Wired wired(BoxLoad box) {
+    Known before = known.get(box);
+    if (before == null || before.changes() != box.changes()) {
+      PlanPrice.Wired now = box.isEmpty() ? PlanPrice.Wired.nothing(box) : wiring.wire(box);
+      before = new Known(box.changes(), now);
+      known.put(box, before);
+    }
+    return before.wired();
+  }
+
+  /** Metres of all leads and feeds. */
+  double cable(List<BoxLoad> boxes) {
+    return boxes.stream().mapToDouble(b -> wired(b).metres()).sum();
+  }
+
+  /** Pixels of runs that have a port and cannot be powered there. */
+  long unpowered(List<BoxLoad> boxes) {
+    return boxes.stream().mapToLong(b -> wired(b).unpowered()).sum();
+  }
+
+  /** The price of building: boxes and supplies that are bought, cable, ways, work, groups apart. */
   double cost(List<BoxLoad> boxes) {
     Map<String, Integer> shelf = new HashMap<>();
     planning.ownedBoxes().forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
-    Map<String, double[]> load = new TreeMap<>(); // place and volts: watts, volts
-    double sum = cable(boxes) * planning.cableCostPerM();
+    double sum = groupsApart(boxes) * planning.prices().groupApart();
+    List<PlanPrice.Wired> all = new ArrayList<>();
     for (BoxLoad box : boxes) {
-      boolean fresh = !box.isEmpty() && !isGiven(box.controller());
-      if (fresh && shelf.merge(box.type().id(), -1, Integer::sum) < 0) {
-        sum += bought(box.type());
+      if (!box.isEmpty()) {
+        boolean fresh = !isGiven(box.controller());
+        if (fresh && shelf.merge(box.type().id(), -1, Integer::sum) < 0) {
+          sum += bought(box.type());
+        }
+        PlanPrice.Wired one = wired(box);
+        sum += one.price();
+        all.add(one);
       }
+    }
+    return sum + wiring.supplies(all);
+  }
+
+  /** Boxes beyond the first that each group is on. */
+  static int groupsApart(List<BoxLoad> boxes) {
+    Map<String, Set<BoxLoad>> where = new HashMap<>();
+    for (BoxLoad box : boxes) {
       for (PortLoad port : box.ports()) {
-        Point at = box.controller().at();
-        double[] here =
-            load.computeIfAbsent(
-                at.x() + " " + at.y() + " " + box.volts(), k -> new double[] {0, box.volts()});
         for (Piece p : port.pieces()) {
-          here[0] += watts(p.type(), p.pixels());
-        }
-        if (!port.pieces().isEmpty()) {
-          Piece head = port.pieces().getFirst();
-          sum += helpCost(head.type(), metres(at, head.run(), head.type(), head.first()));
+          p.run().group().ifPresent(g -> where.computeIfAbsent(g, k -> new HashSet<>()).add(box));
         }
       }
     }
-    for (double[] here : load.values()) {
-      sum += here[0] <= 0 ? 0 : supplyCost(here[1], here[0]);
-    }
-    return sum;
-  }
-
-  /** The least that supplies for so many watts cost, of one kind or several. */
-  private double supplyCost(double volts, double watts) {
-    double left = watts;
-    for (SupplyType s : supplies(volts)) {
-      left -= planning.suppliesOwned(s.id()) * usableWatts(s);
-    }
-    if (left <= 0) {
-      return 0;
-    }
-    // Of a great many the bulk is of the kind that costs least a watt; only the rest is weighed.
-    Optional<SupplyType> bulk =
-        supplies(volts).stream()
-            .min(
-                Comparator.comparingDouble((SupplyType s) -> s.cost() / usableWatts(s))
-                    .thenComparing(SupplyType::id));
-    double weighed = supplies(volts).stream().mapToDouble(this::usableWatts).max().orElse(0);
-    double beyond = left - SUPPLIES_WEIGHED * weighed;
-    if (bulk.isEmpty() || beyond <= 0) {
-      return cover(supplies(volts), 0, left);
-    }
-    double count = Math.ceil(beyond / usableWatts(bulk.get()));
-    return count * bulk.get().cost()
-        + cover(supplies(volts), 0, left - count * usableWatts(bulk.get()));
-  }
-
-  /** The cheapest supplies of the kinds from {@code kind} on that give so many watts. */
-  private double cover(List<SupplyType> kinds, int kind, double watts) {
-    if (watts <= 1e-6) {
-      return 0;
-    }
-    if (kind == kinds.size()) {
-      return kinds.isEmpty() ? 0 : Double.MAX_VALUE / 4;
-    }
-    SupplyType type = kinds.get(kind);
-    int most = (int) Math.ceil(watts / usableWatts(type) - 1e-9);
-    if (kind == kinds.size() - 1) {
-      return most * type.cost();
-    }
-    double best = Double.MAX_VALUE;
-    for (int n = 0; n <= most; n++) {
-      double rest = cover(kinds, kind + 1, watts - n * usableWatts(type));
-      best = Math.min(best, n * type.cost() + rest);
-    }
-    return best;
+    return where.values().stream().mapToInt(s -> s.size() - 1).sum();
   }
 }

@@ -35,7 +35,7 @@ record Score(long missing, List<Double> goals, int pieces) implements Comparable
     }
     int pieces =
         boxes.stream().flatMap(b -> b.ports().stream()).mapToInt(p -> p.pieces().size()).sum();
-    return new Score(allotment.missingPixels(), values, pieces);
+    return new Score(allotment.missingPixels() + prices.unpowered(boxes), values, pieces);
   }
 
   @Override

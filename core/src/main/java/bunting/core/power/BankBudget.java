@@ -13,7 +13,7 @@ import java.util.OptionalDouble;
  * What a controller's board, fuse groups and bank supply still allow while its ports are wired one
  * after another.
  */
-final class BankBudget {
+final class BankBudget implements Budget {
   private final ControllerType type;
   private final PowerRules rules;
   private final List<Integer> usedPorts;
@@ -35,7 +35,8 @@ final class BankBudget {
   /**
    * What the port's own feed may be; a fair share of what is left. Empty: the port gives no power.
    */
-  Optional<PortLimit> portLimit(int port) {
+  @Override
+  public Optional<PortLimit> portLimit(int port) {
     double bears =
         rules.wires().stream().mapToDouble(bunting.core.show.Wire::fuseAmpsMax).max().orElse(0);
     OptionalDouble fuse = Fuses.largest(Math.min(type.fuseAmpsMax(port), bears));
@@ -57,18 +58,21 @@ final class BankBudget {
   }
 
   /** Whether an island of so many amps may hang on the bank's supply. */
-  boolean bankHolds(double islandAmps) {
+  @Override
+  public boolean bankHolds(double islandAmps) {
     return !Fuses.over(bankAmps + islandAmps, rules.supplyAmps());
   }
 
   /** Notes what a port's own feed and its island draw. */
-  void take(int port, double portFeedAmps, double islandAmps) {
+  @Override
+  public void take(int port, double portFeedAmps, double islandAmps) {
     groupAmps.merge(type.fuseMates(port), portFeedAmps, Double::sum);
     boardAmps += portFeedAmps;
     bankAmps += islandAmps;
   }
 
-  void portDone() {
+  @Override
+  public void portDone() {
     portsWired++;
   }
 }

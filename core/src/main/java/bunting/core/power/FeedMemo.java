@@ -14,7 +14,7 @@ import java.util.function.Supplier;
  * kept is the value of a pure function, so nothing depends on what is kept.
  */
 final class FeedMemo {
-  private static final int KEPT = 3000;
+  private static final int KEPT = 20_000;
 
   private static final Map<Asked, FeedTrial> GIVEN =
       new LinkedHashMap<>(64, 0.75f, true) {
@@ -40,6 +40,35 @@ final class FeedMemo {
       List<Post> from) {}
 
   private FeedMemo() {}
+
+  /** What was found, or that nothing is cheaper than that. */
+  private record Known(Optional<PricedFeeds.Priced> found, double below) {}
+
+  private static final Map<Asked, Known> PRICED =
+      new LinkedHashMap<>(64, 0.75f, true) {
+        private static final long serialVersionUID = 1;
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Asked, Known> eldest) {
+          return size() > KEPT;
+        }
+      };
+
+  /** The same for the cheapest feeds below some price. */
+  static Optional<PricedFeeds.Priced> priced(
+      Asked asked, double below, Supplier<Optional<PricedFeeds.Priced>> search) {
+    synchronized (PRICED) {
+      Known known = PRICED.get(asked);
+      if (known != null && (known.found().isPresent() || below <= known.below())) {
+        return known.found().filter(p -> p.price() < below);
+      }
+    }
+    Optional<PricedFeeds.Priced> found = search.get();
+    synchronized (PRICED) {
+      PRICED.put(asked, new Known(found, below));
+    }
+    return found;
+  }
 
   /** The answer, as it was given before or from the supplier. */
   static FeedTrial answer(Asked asked, Supplier<FeedTrial> search) {

@@ -1,9 +1,11 @@
 package bunting.core.power;
 
 import bunting.core.copper.Fuses;
+import bunting.core.cost.JoinPlaces;
 import bunting.core.injection.FeedPlaces;
 import bunting.core.injection.LeastCopper;
 import bunting.core.injection.Sites;
+import bunting.core.ports.Piece;
 import bunting.core.show.HeldPost;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
@@ -80,7 +82,7 @@ final class FeedSearch {
       case ENDS -> last == 0 ? single(port) : trial(new int[] {0, last}, port);
       case EVERY -> trial(every(), port);
       case TRUNK -> trunk();
-      case BEST, SECOND_SUPPLY -> best(port);
+      case PORT_FIRST, BEST, SECOND_SUPPLY -> best(port);
     };
   }
 
@@ -163,7 +165,9 @@ final class FeedSearch {
     OptionalDouble fuse = Fuses.largest(Math.min(wire.fuseAmpsMax(), joint));
     for (int i = 0; i < n; i++) {
       ohms[i] = rules.copper().feedOhms(wire, stretch.feedM(i), false);
-      most[i] = fuse.orElse(0) / rules.margin();
+      Stretch.Place at = stretch.place(i);
+      boolean mark = JoinPlaces.atCutMark(stretch.pieces().get(at.piece()).type(), at.pixel());
+      most[i] = mark ? fuse.orElse(0) / rules.margin() : 0;
     }
     port.ifPresent(
         p -> {
@@ -191,7 +195,7 @@ final class FeedSearch {
             && stretch.size() <= PIXELS_EXACT
             && thick.count() <= FEEDS_MOVED
             && switch (rules.ways().school()) {
-              case BEST, SECOND_SUPPLY -> true;
+              case PORT_FIRST, BEST, SECOND_SUPPLY -> true;
               case FRONT, ENDS, EVERY, TRUNK -> false;
             };
     if (!searched || !thin.holds()) {
@@ -341,10 +345,19 @@ final class FeedSearch {
 
   private FeedTrial trial(int[] at, Optional<PortLimit> port) {
     List<Post> posts = new ArrayList<>();
-    for (int i : at) {
+    for (int i : Arrays.stream(at).map(this::atMark).distinct().toArray()) {
       posts.add(new Post(i, stretch.feedM(i), thickest));
     }
     return new FeedTrial(stretch, rules, port, posts, thickest);
+  }
+
+  /** The cut mark at a pixel, or the last before it; the end of a piece is one too. */
+  private int atMark(int index) {
+    Stretch.Place at = stretch.place(index);
+    Piece piece = stretch.pieces().get(at.piece());
+    int over = (at.pixel() - 1) % piece.type().cutEvery();
+    boolean mark = at.pixel() == piece.last() || JoinPlaces.atCutMark(piece.type(), at.pixel());
+    return mark ? index : index - Math.min(over, at.pixel() - piece.first());
   }
 
   /** The builder's own posts; wires that he left open as thin as holds. */

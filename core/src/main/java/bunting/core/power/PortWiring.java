@@ -1,6 +1,7 @@
 package bunting.core.power;
 
 import bunting.core.ports.Piece;
+import bunting.core.show.Attach;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.Point;
@@ -10,20 +11,22 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The islands of one port. Posts by hand stand as they are. Elsewhere short pieces are joined
- * behind one feed as long as that one feed holds; a piece that wants more than one feed is an
- * island of its own, or several zones with V+ cut between them where one supply is too small for it
- * or the school wants a second one. The first feed goes through the port if the port may carry it
- * and that saves a feed from the distribution.
+ * The islands of one port. Posts by hand stand as they are. By price, the cheapest islands are
+ * found ({@link CheapestChain}). In the other schools short pieces are joined behind one feed as
+ * long as that one feed holds; a piece that wants more than one feed is an island of its own, or
+ * several zones with V+ cut between them where one supply is too small for it or the school wants a
+ * second one. The first feed goes through the port if the port may carry it and that saves a feed
+ * from the distribution.
  */
 final class PortWiring {
   private final Point box;
   private final int port;
   private final List<Piece> pieces;
   private final PowerRules rules;
-  private final BankBudget budget;
+  private final Budget budget;
   private final Wiring wiring;
   private final List<Island> islands = new ArrayList<>();
+  private boolean quick;
 
   /**
    * A finished island; its first feed goes through the port where {@code trial.port} is there.
@@ -53,8 +56,14 @@ final class PortWiring {
     }
   }
 
+  /** Only what it costs is asked: where the price search finds nothing, nothing else is tried. */
+  PortWiring quickly() {
+    quick = true;
+    return this;
+  }
+
   PortWiring(
-      Point box, int port, List<Piece> pieces, PowerRules rules, BankBudget budget, Wiring wiring) {
+      Point box, int port, List<Piece> pieces, PowerRules rules, Budget budget, Wiring wiring) {
     this.box = box;
     this.port = port;
     this.pieces = pieces;
@@ -69,7 +78,8 @@ final class PortWiring {
       Optional<PortLimit> limit =
           next == 0 && wiring.ways().fromPorts() ? budget.portLimit(port) : Optional.empty();
       int held = byHand(next);
-      int joined = held > 0 ? held : joinBehindOneFeed(next, limit);
+      int joined =
+          held > 0 ? held : byPrice() ? cheapest(next, limit) : joinBehindOneFeed(next, limit);
       if (joined == 0) {
         zones(pieces.get(next), limit);
         joined = 1;
@@ -110,6 +120,55 @@ final class PortWiring {
     FeedTrial trial = new FeedSearch(stretch, rules).held(held, limit);
     finish(new Island(trial, false));
     return to - first;
+  }
+
+  private boolean byPrice() {
+    return wiring.ways().school() == InjectionSchool.PORT_FIRST;
+  }
+
+  /** The cheapest islands of all pieces up to the next that has posts by hand. */
+  private int cheapest(int first, Optional<PortLimit> limit) throws NoPower {
+    int to = first + 1;
+    while (to < pieces.size() && !heldHere(to, first)) {
+      to++;
+    }
+    CheapestChain chain =
+        new CheapestChain(box, pieces.subList(first, to), rules, wiring.conductors(), budget);
+    for (CheapestChain.Part part : chain.parts(limit)) {
+      if (part.trial().isPresent()) {
+        finish(new Island(cheaper(part.trial().get(), budget), false));
+      } else {
+        zones(pieces.get(first + part.first()), part.first() == 0 ? limit : Optional.empty());
+      }
+    }
+    return to - first;
+  }
+
+  /**
+   * Where feeds are cut in, few of them anywhere may be cheaper than those on the grid of cut
+   * marks: what the school of the fewest feeds makes of it, if so.
+   */
+  private FeedTrial cheaper(FeedTrial priced, Budget budget) {
+    boolean cuts = priced.posts.stream().anyMatch(p -> IslandPrice.attach(priced, p) == Attach.CUT);
+    if (quick || !cuts || rules.effort() != PowerRules.Effort.EXACT) {
+      return priced;
+    }
+    FeedSearch search = new FeedSearch(priced.stretch, rules);
+    FeedTrial best = priced;
+    double price = price(priced);
+    for (Optional<PortLimit> via : List.of(priced.port, Optional.<PortLimit>empty())) {
+      FeedTrial few = search.thinned(search.fewest(via));
+      boolean bears = few.port.isEmpty() || budget.bankHolds(few.totalAmps());
+      if (few.holds() && bears && price(few) < price - 1e-9) {
+        best = few;
+        price = price(few);
+      }
+    }
+    return best;
+  }
+
+  private double price(FeedTrial trial) {
+    return IslandPrice.of(List.of(new Island(trial, false)), rules.prices()).total();
   }
 
   /** Joins pieces from {@code first} on behind one feed; how many, 0 if not even one. */
@@ -173,6 +232,7 @@ final class PortWiring {
       boolean supplyTooSmall = short_.isPresent() && short_.get().allowed() == rules.supplyAmps();
       boolean asAsked =
           school != InjectionSchool.BEST
+              && !byPrice()
               && !supplyTooSmall
               && trials.stream().allMatch(t -> t.totalAmps() > 0);
       if (short_.isEmpty() || asAsked) {
@@ -201,7 +261,7 @@ final class PortWiring {
       trials.add(trial);
       if (!trial.holds()) {
         worst = worst.or(trial::shortfall);
-        if (wiring.ways().school() == InjectionSchool.BEST) {
+        if (wiring.ways().school() == InjectionSchool.BEST || byPrice()) {
           return worst;
         }
       }
@@ -210,12 +270,23 @@ final class PortWiring {
   }
 
   private FeedTrial best(Piece zone, Optional<PortLimit> limit) {
-    FeedSearch search = new FeedSearch(new Stretch(box, List.of(zone), wiring.conductors()), rules);
+    Stretch stretch = new Stretch(box, List.of(zone), wiring.conductors());
+    if (byPrice()) {
+      Optional<FeedTrial> priced =
+          CheapestChain.island(stretch, rules, limit, budget).map(PricedFeeds.Priced::trial);
+      if (priced.isPresent()) {
+        return priced.get();
+      }
+    }
+    FeedSearch search = new FeedSearch(stretch, rules);
+    if (quick) {
+      return search.single(Optional.empty());
+    }
     FeedTrial apart = search.fewest(Optional.empty());
     if (limit.isEmpty() || wiring.ways().school() == InjectionSchool.TRUNK) {
       return apart;
     }
-    if (!apart.holds() && wiring.ways().school() == InjectionSchool.BEST) {
+    if (!apart.holds() && (wiring.ways().school() == InjectionSchool.BEST || byPrice())) {
       return apart;
     }
     FeedTrial through = search.fewest(limit);
@@ -223,6 +294,10 @@ final class PortWiring {
   }
 
   private void thinAndFinish(FeedTrial thick, boolean apart) {
+    if (byPrice() && thick.priced()) {
+      finish(new Island(thick, apart));
+      return;
+    }
     FeedTrial thin = new FeedSearch(thick.stretch, rules).thinned(thick);
     finish(new Island(acceptable(thin) ? thin : thick, apart));
   }

@@ -4,6 +4,8 @@ import bunting.core.copper.InputRule;
 import bunting.core.ports.Allotment;
 import bunting.core.ports.BoxLoad;
 import bunting.core.ports.Piece;
+import bunting.core.show.Circuit;
+import bunting.core.show.InjectionSchool;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
@@ -19,20 +21,46 @@ import java.util.Optional;
  */
 public final class PowerPlanner {
   private final Show show;
-  private final Allotment allotment;
   private final List<PowerPlan.Failure> failures = new ArrayList<>();
 
-  private PowerPlanner(Show show, Allotment allotment) {
+  private final boolean quick;
+
+  private PowerPlanner(Show show) {
+    this(show, false);
+  }
+
+  /**
+   * A planner for a show.
+   *
+   * @param quick whether only the price is asked
+   */
+  PowerPlanner(Show show, boolean quick) {
     this.show = show;
-    this.allotment = allotment;
+    this.quick = quick;
+  }
+
+  /** What could not be powered so far. */
+  List<PowerPlan.Failure> failures() {
+    return failures;
   }
 
   /** Plans the power of all boxes. */
   public static PowerPlan plan(Show show, Allotment allotment) {
-    return new PowerPlanner(show, allotment).run();
+    return new PowerPlanner(show).run(allotment, Optional.empty());
   }
 
-  private PowerPlan run() {
+  /**
+   * The same with supplies that fit the circuits, where there is a way.
+   *
+   * @param taken volt-amperes of each circuit that something else has already
+   */
+  public static PowerPlan plan(
+      Show show, Allotment allotment, List<Circuit> circuits, List<Double> taken) {
+    return new PowerPlanner(show)
+        .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, taken)));
+  }
+
+  private PowerPlan run(Allotment allotment, Optional<SupplyPacker.Mains> mains) {
     List<WiredBox> wired = new ArrayList<>();
     for (BoxLoad box : allotment.boxes()) {
       if (!box.isEmpty()) {
@@ -47,7 +75,7 @@ public final class PowerPlanner {
     }
     WrittenDown written = new WrittenDown();
     wired.forEach(written::add);
-    SupplyPacker.Packed packed = SupplyPacker.pack(show, written.loads());
+    SupplyPacker.Packed packed = SupplyPacker.pack(show, written.loads(), mains);
     List<PlacedController> controllers =
         allotment.boxes().stream()
             .map(
@@ -61,8 +89,9 @@ public final class PowerPlanner {
   }
 
   /** The islands of a box's ports; empty where nothing there can be powered at all. */
-  private Optional<WiredBox> wire(BoxLoad box) {
-    PowerRules plain = PowerRules.of(show, box.volts());
+  Optional<WiredBox> wire(BoxLoad box) {
+    PowerRules full = PowerRules.of(show, box.volts());
+    PowerRules plain = quick ? full.quickly() : full;
     if (plain.supplyAmps() <= 0 || plain.wires().isEmpty()) {
       box.ports()
           .forEach(
@@ -75,6 +104,22 @@ public final class PowerPlanner {
         InputRule.choose(most, plain.margin(), plain.supplyVolts(), plain.copper(), plain.wires());
     double ohms = plain.copper().inputOhms(input.wire(), input.pairs());
     PowerRules rules = plain.behindInput(most, ohms);
+    List<List<PortWiring.Island>> ports =
+        show.wiring().ways().school() == InjectionSchool.PORT_FIRST
+            ? byPrice(box, rules)
+            : oneByOne(box, rules);
+    return Optional.of(new WiredBox(box, rules, input, ports));
+  }
+
+  private List<List<PortWiring.Island>> byPrice(BoxLoad box, PowerRules rules) {
+    BoxWiring wiring = new BoxWiring(box, rules, show.wiring(), quick);
+    List<List<PortWiring.Island>> ports = wiring.wire();
+    wiring.failures().forEach(e -> failures.add(failure(box, e)));
+    return ports;
+  }
+
+  /** Port after port, each with a fair share of what the board has left. */
+  private List<List<PortWiring.Island>> oneByOne(BoxLoad box, PowerRules rules) {
     BankBudget budget = new BankBudget(box, rules);
     List<List<PortWiring.Island>> ports = new ArrayList<>();
     for (int port = 1; port <= box.ports().size(); port++) {
@@ -91,7 +136,7 @@ public final class PowerPlanner {
       }
       ports.add(new ArrayList<>(islands));
     }
-    return Optional.of(new WiredBox(box, rules, input, ports));
+    return ports;
   }
 
   /** The most that all pixels of a box draw while they keep their least volts. */

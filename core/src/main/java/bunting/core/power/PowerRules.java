@@ -2,6 +2,7 @@ package bunting.core.power;
 
 import bunting.core.show.Conductors;
 import bunting.core.show.PowerWays;
+import bunting.core.show.PriceList;
 import bunting.core.show.Show;
 import bunting.core.show.SupplyType;
 import bunting.core.show.Wire;
@@ -21,6 +22,7 @@ import java.util.List;
  * @param copper what is known of conductors
  * @param ways how power is planned
  * @param busVolts what a board's terminals have at the worst
+ * @param prices of building
  * @param effort how hard places are looked for
  */
 record PowerRules(
@@ -33,9 +35,12 @@ record PowerRules(
     Conductors copper,
     PowerWays ways,
     double busVolts,
+    PriceList prices,
     Effort effort) {
   /** A guard above the least volts, so that rounding to what is shown never falls below: 10 uV. */
   private static final double GUARD_VOLTS = 1e-5;
+
+  private static final double DROP_STEP_VOLTS = 0.02;
 
   /** Shows of up to so many pixels are planned with the optimum of each line. */
   private static final long EXACT_PIXELS = 20_000;
@@ -79,11 +84,14 @@ record PowerRules(
         copper,
         show.wiring().ways(),
         supply,
+        show.allotting().planning().prices(),
         pixels <= EXACT_PIXELS ? Effort.EXACT : pixels <= NEAR_PIXELS ? Effort.NEAR : Effort.EVEN);
   }
 
   /** The same where a board's input drops volts: so many amps through so many ohms at the worst. */
   PowerRules behindInput(double amps, double ohms) {
+    // In whole steps, so that a few amps more on another port leave what was found here alone.
+    double drop = Math.ceil(amps * ohms / DROP_STEP_VOLTS - 1e-9) * DROP_STEP_VOLTS;
     return new PowerRules(
         volts,
         minVolts,
@@ -93,8 +101,27 @@ record PowerRules(
         brightness,
         copper,
         ways,
-        supplyVolts() - amps * ohms,
+        supplyVolts() - drop,
+        prices,
         effort);
+  }
+
+  /** The same where a place near the optimum will do. */
+  PowerRules quickly() {
+    return effort != Effort.EXACT
+        ? this
+        : new PowerRules(
+            volts,
+            minVolts,
+            margin,
+            supplyAmps,
+            wires,
+            brightness,
+            copper,
+            ways,
+            busVolts,
+            prices,
+            Effort.NEAR);
   }
 
   /** What the supplies hold. */
@@ -113,7 +140,14 @@ record PowerRules(
 
   /** The least volts that a search aims for: with a guard where the limit leaves room for one. */
   double aimVolts() {
-    return Math.min(minVolts + GUARD_VOLTS, volts);
+    double margin = volts * ways.marginPercent() / 100;
+    return Math.min(minVolts + Math.max(margin, GUARD_VOLTS), volts);
+  }
+
+  /** What of the most amps that can be sent flow at the brightness that is designed for. */
+  double designedShare(Stretch stretch) {
+    double most = stretch.nominalAmps(fusedBrightness());
+    return most <= 0 ? 1 : Math.min(1, stretch.nominalAmps(brightness) / most);
   }
 
   /** Whether volts are enough. */

@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.show.Circuit;
 import bunting.core.show.Conductors;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
@@ -39,36 +40,59 @@ final class SupplyPacker {
   private static final class Bin {
     final List<Load> loads = new ArrayList<>();
     double watts;
+    Optional<SupplyType> type = Optional.empty();
   }
 
-  /** What a supply costs besides its price: lead, terminals, place in the box (our reckoning). */
-  private static final double SUPPLY_WORK = 10;
+  /** Of two ways that cost the same the one with fewer supplies. */
+  private static final double ANOTHER = 1e-3;
+
+  /** Up to so many loads all ways to divide them are looked at. */
+  private static final int EXACT_LOADS = 9;
 
   /** Sums of watts are exact to far less than this. */
   private static final double ROUNDING_WATTS = 1e-6;
 
   private SupplyPacker() {}
 
+  /**
+   * What else is known of the mains when supplies are chosen.
+   *
+   * @param circuits that there are
+   * @param taken volt-amperes of each that something else has already
+   */
+  record Mains(List<Circuit> circuits, List<Double> taken) {}
+
   static Packed pack(Show show, List<Load> loads) {
+    return pack(show, loads, Optional.empty());
+  }
+
+  static Packed pack(Show show, List<Load> loads, Optional<Mains> mains) {
     Map<String, List<Load>> byPlace = new java.util.LinkedHashMap<>();
     for (Load load : loads) {
-      String place = load.at().x() + " " + load.at().y() + " " + load.volts();
-      byPlace.computeIfAbsent(place, k -> new ArrayList<>()).add(load);
+      byPlace.computeIfAbsent(place(load), k -> new ArrayList<>()).add(load);
     }
     List<Supply> supplies = new ArrayList<>();
     Map<String, String> supplyOf = new HashMap<>();
+    Map<String, List<MainsPacking.Chosen>> asked =
+        mains.map(m -> MainsPacking.find(show, loads, m)).orElse(Map.of());
     Room room = new Room(show.settings().supplyLoadPercentMax(), show.wiring().conductors());
     Map<String, Integer> shelf = new HashMap<>();
     show.allotting()
         .planning()
         .ownedSupplies()
         .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
-    for (List<Load> here : byPlace.values()) {
+    for (Map.Entry<String, List<Load>> place : byPlace.entrySet()) {
+      List<Load> here = place.getValue();
       List<SupplyType> types = PowerRules.suppliesFor(show, here.getFirst().volts());
-      for (Bin bin : cheapestFill(here, types, room)) {
+      List<Bin> bins =
+          asked.containsKey(place.getKey())
+              ? binsOf(here, asked.get(place.getKey()))
+              : cheapestFill(here, types, room);
+      for (Bin bin : bins) {
         String id = "S" + (supplies.size() + 1);
-        SupplyType type = cheapest(types, bin.watts, room, shelf);
-        type = show.wiring().ways().nextSizeUp() ? larger(types, type) : type;
+        SupplyType type = bin.type.orElseGet(() -> cheapest(types, bin.watts, room, shelf));
+        boolean chosen = bin.type.isPresent();
+        type = !chosen && show.wiring().ways().nextSizeUp() ? larger(types, type) : type;
         shelf.merge(type.id(), -1, Integer::sum);
         supplies.add(new Supply(id, type.id(), here.getFirst().at(), Optional.empty()));
         bin.loads.forEach(l -> supplyOf.put(l.key(), id));
@@ -77,7 +101,53 @@ final class SupplyPacker {
     return new Packed(supplies, supplyOf);
   }
 
-  /** Bins up to each size in turn; the way that costs least, of equals the fewer supplies. */
+  private static List<Bin> binsOf(List<Load> loads, List<MainsPacking.Chosen> supplies) {
+    List<Bin> bins = new ArrayList<>();
+    for (MainsPacking.Chosen chosen : supplies) {
+      Bin bin = new Bin();
+      bin.type = Optional.of(chosen.type());
+      for (Load load : loads) {
+        if (chosen.loads().contains(load.key())) {
+          bin.loads.add(load);
+          bin.watts += load.watts();
+        }
+      }
+      bins.add(bin);
+    }
+    return bins;
+  }
+
+  /** The place and voltage of a load: those of one place may share a supply. */
+  static String place(Load load) {
+    return load.at().x() + " " + load.at().y() + " " + load.volts();
+  }
+
+  /** What supplies for these loads of one place cost, as they would be packed. */
+  static double price(Show show, double volts, List<Double> watts) {
+    List<SupplyType> types = PowerRules.suppliesFor(show, volts);
+    if (types.isEmpty() || watts.isEmpty()) {
+      return 0;
+    }
+    Room room = new Room(show.settings().supplyLoadPercentMax(), show.wiring().conductors());
+    List<Load> loads = new ArrayList<>();
+    for (double w : watts) {
+      loads.add(new Load("" + loads.size(), new Point(0, 0), volts, w, false));
+    }
+    Map<String, Integer> shelf = new HashMap<>();
+    show.allotting()
+        .planning()
+        .ownedSupplies()
+        .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    double sum = 0;
+    for (Bin bin : cheapestFill(loads, types, room)) {
+      SupplyType type = cheapest(types, bin.watts, room, shelf);
+      boolean owned = shelf.merge(type.id(), -1, Integer::sum) >= 0;
+      sum += owned ? 0 : type.cost();
+    }
+    return sum;
+  }
+
+  /** The cheapest way: exact for few loads, else bins up to each size in turn. */
   private static List<Bin> cheapestFill(List<Load> loads, List<SupplyType> types, Room room) {
     double heaviest = loads.stream().mapToDouble(Load::watts).max().orElse(0);
     List<Bin> best = fill(loads, room.watts(types.getLast()));
@@ -88,12 +158,62 @@ final class SupplyPacker {
         best = cost(bins, types, room) < cost(best, types, room) ? bins : best;
       }
     }
+    boolean few = loads.size() <= EXACT_LOADS && loads.stream().noneMatch(Load::apart);
+    boolean fits = heaviest <= room.watts(types.getLast());
+    if (few && fits && loads.size() > 2) {
+      List<Bin> exact = exactFill(loads, types, room);
+      best = cost(exact, types, room) < cost(best, types, room) - 1e-9 ? exact : best;
+    }
     return best;
+  }
+
+  /** Over all ways to divide the loads: the cheapest for each set of them, from smaller sets. */
+  private static List<Bin> exactFill(List<Load> loads, List<SupplyType> types, Room room) {
+    int all = (1 << loads.size()) - 1;
+    double[] alone = new double[all + 1];
+    double[] best = new double[all + 1];
+    int[] taken = new int[all + 1];
+    for (int set = 1; set <= all; set++) {
+      double watts = 0;
+      for (int l = 0; l < loads.size(); l++) {
+        watts += (set >> l & 1) == 1 ? loads.get(l).watts() : 0;
+      }
+      double sum = watts;
+      alone[set] =
+          types.stream()
+              .filter(t -> room.watts(t) >= sum)
+              .mapToDouble(t -> t.cost() + ANOTHER)
+              .min()
+              .orElse(Double.MAX_VALUE / 4);
+    }
+    for (int set = 1; set <= all; set++) {
+      best[set] = Double.MAX_VALUE;
+      int first = set & -set;
+      for (int part = set; part > 0; part = (part - 1) & set) {
+        double cost = alone[part] + best[set ^ part];
+        if ((part & first) != 0 && cost < best[set] - 1e-12) {
+          best[set] = cost;
+          taken[set] = part;
+        }
+      }
+    }
+    List<Bin> bins = new ArrayList<>();
+    for (int set = all; set > 0; set ^= taken[set]) {
+      Bin bin = new Bin();
+      for (int l = 0; l < loads.size(); l++) {
+        if ((taken[set] >> l & 1) == 1) {
+          bin.loads.add(loads.get(l));
+          bin.watts += loads.get(l).watts();
+        }
+      }
+      bins.add(bin);
+    }
+    return bins;
   }
 
   private static double cost(List<Bin> bins, List<SupplyType> types, Room room) {
     return bins.stream()
-        .mapToDouble(b -> cheapest(types, b.watts, room, Map.of()).cost() + SUPPLY_WORK)
+        .mapToDouble(b -> cheapest(types, b.watts, room, Map.of()).cost() + ANOTHER)
         .sum();
   }
 
@@ -111,7 +231,7 @@ final class SupplyPacker {
     for (Load load : heavyFirst) {
       Bin bin =
           bins.stream()
-              .filter(b -> !load.apart() && !b.loads.getFirst().apart())
+              .filter(b -> load.watts() <= 0 || (!load.apart() && !b.loads.getFirst().apart()))
               .filter(b -> b.watts + load.watts() <= capacity)
               .findFirst()
               .orElseGet(

@@ -66,6 +66,21 @@ public record Decisions(
         report);
   }
 
+  /** The same with another report on the ports. */
+  public Decisions with(PortReport other) {
+    return new Decisions(
+        controllers,
+        segments,
+        feeds,
+        breaks,
+        supplies,
+        inputs,
+        unplaced,
+        controllersLowerBound,
+        others,
+        other);
+  }
+
   /** The same with other feeds. */
   public Decisions withFeeds(List<Feed> list) {
     return new Decisions(

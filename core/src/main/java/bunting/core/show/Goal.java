@@ -2,13 +2,13 @@ package bunting.core.show;
 
 /** What the planner of ports strives for, once everything is placed. */
 public enum Goal {
-  /** Runs of one group on one box. */
+  /** Least price of building: boxes, supplies, cable, ways and work, groups torn apart. */
+  COST("cost", "least price of building", ""),
+  /** Runs of one group on one box, at any price. */
   GROUPS("groups", "groups together", "boxes too many"),
-  /** Least cost of boxes, supplies, cable and help for long leads. */
-  COST("cost", "least cost", ""),
   /** Fewest boxes. */
   BOXES("boxes", "fewest boxes", "boxes"),
-  /** Least cable from the boxes to the runs. */
+  /** Least cable: leads and feeds. */
   CABLE("cable", "least cable", "m"),
   /** Even load on shared fuses. */
   FUSES("fuses", "even fuses", "A over even");

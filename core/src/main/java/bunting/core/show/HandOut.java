@@ -28,16 +28,27 @@ public record HandOut(String date, String to, List<Nail> nails, Map<String, Stri
    * @param grouping neighbours that share slots
    * @param reversed whether the far pixel has the first slots
    * @param slots in order
+   * @param order of the colours in them; empty: not known, as in older files
    */
   public record Nail(
-      Held held, int channels, int grouping, boolean reversed, List<SlotRange> slots) {
+      Held held,
+      int channels,
+      int grouping,
+      boolean reversed,
+      List<SlotRange> slots,
+      String order) {
     public Nail {
       slots = List.copyOf(slots);
     }
 
+    /** A piece of which nobody noted the order of colours. */
+    public Nail(Held held, int channels, int grouping, boolean reversed, List<SlotRange> slots) {
+      this(held, channels, grouping, reversed, slots, "");
+    }
+
     /** The same, hanging elsewhere or under another name. */
     public Nail withHeld(Held other) {
-      return new Nail(other, channels, grouping, reversed, slots);
+      return new Nail(other, channels, grouping, reversed, slots, order);
     }
 
     /** The run or plain set. */

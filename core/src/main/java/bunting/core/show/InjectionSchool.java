@@ -2,8 +2,10 @@ package bunting.core.show;
 
 /** Where power comes into a run; practitioners differ, so all are here. */
 public enum InjectionSchool {
+  /** At the port's own lead, and where a feed is then cheapest: ends, joints, cuts last. */
+  PORT_FIRST("port-first", "port first, then by price"),
   /** Wherever the fewest feeds hold, then the least copper, then the highest least volts. */
-  BEST("best", "best of all"),
+  BEST("best", "fewest feeds"),
   /** At the first pixel alone. */
   FRONT("front", "front only"),
   /** At the first and the last pixel. */

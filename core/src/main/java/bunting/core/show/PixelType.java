@@ -1,6 +1,7 @@
 package bunting.core.show;
 
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * A kind of pixel as it can be seen and measured.
@@ -20,6 +21,7 @@ import java.util.OptionalDouble;
  * @param railOhmsPerM resistance of one rail (go or return), ohms a metre
  * @param sheetMilliampsFull what the sheet says, where {@code milliampsFull} was measured by meter
  * @param railAmpsMax the most that one of its rails bears, where that is known
+ * @param jointEvery pixels from connector to connector, where that is known
  */
 public record PixelType(
     String id,
@@ -36,8 +38,14 @@ public record PixelType(
     LoadKind load,
     double railOhmsPerM,
     OptionalDouble sheetMilliampsFull,
-    OptionalDouble railAmpsMax) {
+    OptionalDouble railAmpsMax,
+    OptionalInt jointEvery) {
   private static final double STRIP_PITCH = 20;
+
+  /** Reels of 5 m for strips, strings of 50 for strings (common practice, no source). */
+  private static final double STRIP_PACK_M = 5;
+
+  private static final int STRING_PACK_PIXELS = 50;
 
   /** A type by its sheet. */
   public PixelType(
@@ -69,7 +77,8 @@ public record PixelType(
         load,
         railOhmsPerM,
         OptionalDouble.empty(),
-        OptionalDouble.empty());
+        OptionalDouble.empty(),
+        OptionalInt.empty());
   }
 
   /** Whether it is a strip on a reel and not a string. */
@@ -80,6 +89,36 @@ public record PixelType(
   /** A strip has 20 pixels a metre or more (common practice, no source). */
   public static boolean isStrip(double pitchPerM) {
     return pitchPerM >= STRIP_PITCH;
+  }
+
+  /**
+   * Pixels of one reel or string, from connector to connector: as it is known, else 5 m of strip or
+   * 50 pixels.
+   */
+  public int packPixels() {
+    int usual = strip() ? (int) Math.floor(pitchPerM * STRIP_PACK_M) : STRING_PACK_PIXELS;
+    return jointEvery.orElse(Math.max(1, usual));
+  }
+
+  /** The same with another number of pixels from connector to connector. */
+  public PixelType withJointEvery(OptionalInt pixels) {
+    return new PixelType(
+        id,
+        name,
+        volts,
+        channels,
+        order,
+        bitsPerChannel,
+        signal,
+        pitchPerM,
+        cutEvery,
+        milliampsFull,
+        milliampsIdle,
+        load,
+        railOhmsPerM,
+        sheetMilliampsFull,
+        railAmpsMax,
+        pixels);
   }
 
   /** Whether its current was measured. */
@@ -104,7 +143,8 @@ public record PixelType(
         load,
         railOhmsPerM,
         OptionalDouble.of(sheetMilliampsFull.orElse(milliampsFull)),
-        railAmpsMax);
+        railAmpsMax,
+        jointEvery);
   }
 
   /** The same with a known limit of its rails, amps. */
@@ -124,7 +164,8 @@ public record PixelType(
         load,
         railOhmsPerM,
         sheetMilliampsFull,
-        amps);
+        amps,
+        jointEvery);
   }
 
   /** Nominal amps of one pixel at a brightness in percent. */

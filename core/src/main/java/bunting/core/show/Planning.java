@@ -8,9 +8,7 @@ import java.util.List;
  *
  * @param goals each once, the most important first; that everything is placed comes before all
  * @param sparePorts ports that stay free on every box the planner adds, for next year
- * @param cableCostPerM price of a metre from a box to a run; 0: not known
- * @param boxExtraCost what each box that is bought costs besides itself: enclosure, network lead,
- *     switch port
+ * @param prices of what building costs besides the catalogue's own
  * @param addBoxes whether boxes may be added to those that are given
  * @param ownedBoxes boxes on the shelf, used before any is bought
  * @param ownedSupplies supplies on the shelf, likewise
@@ -19,18 +17,17 @@ import java.util.List;
 public record Planning(
     List<Goal> goals,
     int sparePorts,
-    double cableCostPerM,
-    double boxExtraCost,
+    PriceList prices,
     boolean addBoxes,
     List<Owned> ownedBoxes,
     List<Owned> ownedSupplies,
     double effort) {
   /**
-   * Groups, cost, boxes, cable, fuses; prices of the shipped catalogue's kind. With the extra cost
+   * Cost, groups, boxes, cable, fuses; prices of the shipped catalogue's kind. With the extra cost
    * of a box one larger box is never dearer than two smaller ones of that catalogue.
    */
   public static final Planning DEFAULT =
-      new Planning(List.of(Goal.values()), 0, 1, 50, false, List.of(), List.of(), 1);
+      new Planning(List.of(Goal.values()), 0, PriceList.DEFAULT, false, List.of(), List.of(), 1);
 
   /** Fills in the goals that are left out, in their usual order. */
   public Planning {
@@ -66,44 +63,31 @@ public record Planning(
   public Planning preferring(Goal goal) {
     List<Goal> list = new ArrayList<>(List.of(goal));
     list.addAll(goals);
-    return new Planning(
-        list, sparePorts, cableCostPerM, boxExtraCost, addBoxes, ownedBoxes, ownedSupplies, effort);
+    return new Planning(list, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, effort);
   }
 
   /** The same with or without leave to add boxes. */
   public Planning withAddBoxes(boolean may) {
-    return new Planning(
-        goals, sparePorts, cableCostPerM, boxExtraCost, may, ownedBoxes, ownedSupplies, effort);
+    return new Planning(goals, sparePorts, prices, may, ownedBoxes, ownedSupplies, effort);
   }
 
   /** The same with so many spare ports a box. */
   public Planning withSparePorts(int ports) {
-    return new Planning(
-        goals, ports, cableCostPerM, boxExtraCost, addBoxes, ownedBoxes, ownedSupplies, effort);
+    return new Planning(goals, ports, prices, addBoxes, ownedBoxes, ownedSupplies, effort);
   }
 
   /** The same with other things on the shelf. */
   public Planning withOwned(List<Owned> boxes, List<Owned> supplies) {
-    return new Planning(
-        goals, sparePorts, cableCostPerM, boxExtraCost, addBoxes, boxes, supplies, effort);
+    return new Planning(goals, sparePorts, prices, addBoxes, boxes, supplies, effort);
   }
 
-  /** The same with another price of cable. */
-  public Planning withCableCost(double perM) {
-    return new Planning(
-        goals, sparePorts, perM, boxExtraCost, addBoxes, ownedBoxes, ownedSupplies, effort);
+  /** The same with other prices. */
+  public Planning with(PriceList other) {
+    return new Planning(goals, sparePorts, other, addBoxes, ownedBoxes, ownedSupplies, effort);
   }
 
   /** The same with another effort. */
   public Planning withEffort(double seconds) {
-    return new Planning(
-        goals,
-        sparePorts,
-        cableCostPerM,
-        boxExtraCost,
-        addBoxes,
-        ownedBoxes,
-        ownedSupplies,
-        seconds);
+    return new Planning(goals, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, seconds);
   }
 }

@@ -9,13 +9,21 @@ import java.util.OptionalDouble;
  *
  * @param goals in the order in which they were striven for
  * @param searched whether a search was made, or only the first fit
+ * @param parts of the show that the exact search was asked for
+ * @param answered for how many of them it found a deal; the others keep what was found before
  * @param stopped whether the search was stopped before it was through
  * @param noSearch why a search that was wanted could not be made
  */
 public record PortReport(
-    List<Reached> goals, boolean searched, boolean stopped, Optional<String> noSearch) {
+    List<Reached> goals,
+    boolean searched,
+    int parts,
+    int answered,
+    boolean stopped,
+    Optional<String> noSearch) {
   /** Nothing is known. */
-  public static final PortReport NONE = new PortReport(List.of(), false, false, Optional.empty());
+  public static final PortReport NONE =
+      new PortReport(List.of(), false, 0, 0, false, Optional.empty());
 
   public PortReport {
     goals = List.copyOf(goals);
@@ -34,6 +42,19 @@ public record PortReport(
     public boolean proven() {
       return bound.isPresent() && value <= bound.getAsDouble() + TOLERANCE;
     }
+  }
+
+  /** The same with the figure of a goal as the finished plan has it. */
+  public PortReport with(Goal goal, double value) {
+    return new PortReport(
+        goals.stream()
+            .map(g -> g.goal() == goal ? new Reached(goal, value, g.bound()) : g)
+            .toList(),
+        searched,
+        parts,
+        answered,
+        stopped,
+        noSearch);
   }
 
   /** What was reached of a goal. */

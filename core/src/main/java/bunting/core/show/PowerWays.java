@@ -14,6 +14,7 @@ package bunting.core.show;
  * @param ambientCelsius the warmest air outside that box
  * @param protectBackFeed whether each feed's cable bears the fuses of all feeds of its island,
  *     which feed a fault in it from behind; else that is a note
+ * @param marginPercent volts that a plan keeps above the least, percent of the nominal
  */
 public record PowerWays(
     InjectionSchool school,
@@ -24,13 +25,14 @@ public record PowerWays(
     boolean nextSizeUp,
     double boxLitres,
     double ambientCelsius,
-    boolean protectBackFeed) {
+    boolean protectBackFeed,
+    double marginPercent) {
   /** Full white. */
   public static final double FULL_PERCENT = 100;
 
-  /** Best of all, from ports and distribution, with a limiter, few sizes, 25 litres, 30 degC. */
+  /** Port first, from ports and distribution, with a limiter, few sizes, 25 litres, 30 degC. */
   public static final PowerWays DEFAULT =
-      new PowerWays(InjectionSchool.BEST, 150, true, true, true, false, 25, 30, false);
+      new PowerWays(InjectionSchool.PORT_FIRST, 150, true, true, false, false, 25, 30, false, 0);
 
   /** The same with another school. */
   public PowerWays with(InjectionSchool other, int every) {
@@ -43,7 +45,8 @@ public record PowerWays(
         nextSizeUp,
         boxLitres,
         ambientCelsius,
-        protectBackFeed);
+        protectBackFeed,
+        marginPercent);
   }
 
   /** The same with or without the boards' own outputs as feeds. */
@@ -57,7 +60,8 @@ public record PowerWays(
         nextSizeUp,
         boxLitres,
         ambientCelsius,
-        protectBackFeed);
+        protectBackFeed,
+        marginPercent);
   }
 
   /** The same with or without a limiter. */
@@ -71,7 +75,8 @@ public record PowerWays(
         nextSizeUp,
         boxLitres,
         ambientCelsius,
-        protectBackFeed);
+        protectBackFeed,
+        marginPercent);
   }
 
   /** The same with few or all sizes of wire. */
@@ -85,7 +90,8 @@ public record PowerWays(
         nextSizeUp,
         boxLitres,
         ambientCelsius,
-        protectBackFeed);
+        protectBackFeed,
+        marginPercent);
   }
 
   /** The same with or without larger supplies. */
@@ -99,7 +105,8 @@ public record PowerWays(
         on,
         boxLitres,
         ambientCelsius,
-        protectBackFeed);
+        protectBackFeed,
+        marginPercent);
   }
 
   /** The same with or without cables that bear what comes from behind. */
@@ -113,7 +120,23 @@ public record PowerWays(
         nextSizeUp,
         boxLitres,
         ambientCelsius,
-        on);
+        on,
+        marginPercent);
+  }
+
+  /** The same with another margin of volts. */
+  public PowerWays withMargin(double percent) {
+    return new PowerWays(
+        school,
+        everyPixels,
+        fromPorts,
+        limiter,
+        fewSizes,
+        nextSizeUp,
+        boxLitres,
+        ambientCelsius,
+        protectBackFeed,
+        percent);
   }
 
   /**

@@ -52,10 +52,9 @@ public record Workshop(List<Pack> packs, List<Rest> rests, Map<String, Double> s
     return Optional.ofNullable(sparePercent.get(pixelType)).orElse(SPARE_PERCENT);
   }
 
-  /** Reels of 5 m for strips, strings of 50 for strings (common practice, no source). */
+  /** What a type is sold in where nobody said otherwise. */
   public static Pack usualPack(PixelType type) {
-    int pixels = type.strip() ? (int) Math.round(type.pitchPerM() * 5) : 50;
-    int whole = Math.max(type.cutEvery(), pixels - pixels % type.cutEvery());
-    return new Pack(type.id(), whole, 0);
+    int cut = type.cutEvery();
+    return new Pack(type.id(), Math.max(cut, type.packPixels() / cut * cut), 0);
   }
 }

@@ -136,7 +136,8 @@ class ChecksTest {
                 Optional.of(List.of()),
                 s.circuits(),
                 s.runs())));
-    Reading thin = read(runs(run("Weir", "12v-strip-60", 600)));
+    faults.put("lead-beside-places", shortLead());
+    Reading thin = read(runs(run("Weir", "12v-strip-60", 650).withSplit(false)));
     faults.put("low-volts", with(thin, d -> feedsKept(d, 1)));
     faults.put("unfed", with(ok, d -> feedsKept(d, 0)));
     faults.put("fuse-below-load", with(ok, d -> feeds(d, f -> feed(f, f.wire(), 1))));
@@ -191,7 +192,7 @@ class ChecksTest {
                 plain.controllersLowerBound(),
                 plain.others(),
                 new PortReport(
-                    plain.report().goals(), false, false, Optional.of("no such library")))));
+                    plain.report().goals(), false, 0, 0, false, Optional.of("no such library")))));
     faults.put(
         "left-out",
         read(
@@ -243,7 +244,7 @@ class ChecksTest {
                 Optional.of(List.of(new Controller("A", "box-2", 0, 0))),
                 s.circuits(),
                 List.of(
-                    run("Sluice gate", "12v-strip-60", 600), run("Owl", "12v-strip-60", 600)))));
+                    run("Sluice gate", "12v-strip-60", 650), run("Owl", "12v-strip-60", 600)))));
     faults.put(
         "far-feed", read(runs(Run.of("Far", "12v-strip-60", 20).withLead(OptionalDouble.of(19)))));
     faults.put(
@@ -427,6 +428,19 @@ class ChecksTest {
         s.controllers(),
         s.circuits(),
         List.of(run("Trim", "p48", 60)));
+  }
+
+  /** A lead of 2 m to a run that hangs 100 m from its box. */
+  private static Reading shortLead() {
+    Run far =
+        run("Weir", "12v-strip-60", 60)
+            .withHanging(
+                bunting.core.show.Hanging.straight(
+                    new bunting.core.show.Point(100, 0), java.util.Optional.empty()))
+            .withLead(java.util.OptionalDouble.of(2));
+    return read(
+        runs(far)
+            .withControllers(List.of(new bunting.core.show.Controller("Mill", "box-4", 0, 0))));
   }
 
   @Test

@@ -106,7 +106,8 @@ final class PowerFaults {
             d.nextSizeUp(),
             litres,
             d.ambientCelsius(),
-            false);
+            false,
+            0);
     Show show = Show.of(List.of(Run.of("Weir", "5v-strip-60", 900)));
     return read(show.withWiring(show.wiring().with(tight)));
   }

@@ -302,7 +302,10 @@ class SafeAtTheWorstTest {
   @Test
   void aLeadThatBringsPowerLiesBehindTheFusesOfItsIsland() {
     Show show =
-        Show.of(List.of(Run.of("Sluice", "5v-strip-60", 20), Run.of("Weir", "5v-strip-60", 20)));
+        bunting.core.Chains.onOnePort(
+            Show.of(
+                List.of(Run.of("Sluice", "5v-strip-60", 20), Run.of("Weir", "5v-strip-60", 20))),
+            "box-4");
     var plan = Planner.sketch(show);
     var segments =
         plan.segments().stream()

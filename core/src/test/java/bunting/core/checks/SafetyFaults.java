@@ -89,7 +89,10 @@ final class SafetyFaults {
   /** Two runs joined by a lead that is too thin for what the second draws. */
   private static Reading thinLead() {
     Show show =
-        Show.of(List.of(Run.of("Sluice", "5v-strip-60", 20), Run.of("Weir", "5v-strip-60", 65)));
+        bunting.core.Chains.onOnePort(
+            Show.of(
+                List.of(Run.of("Sluice", "5v-strip-60", 20), Run.of("Weir", "5v-strip-60", 65))),
+            "box-4");
     Decisions plan = Planner.sketch(show);
     List<Segment> segments = new ArrayList<>(plan.segments());
     Segment s = segments.removeLast();

@@ -53,10 +53,14 @@ class ExplanationsTest {
 
   @Test
   void aPortSumsItsChain() {
-    Reading reading =
-        read(
-            Run.of("a", "12v-strip-60", 100).withLead(OptionalDouble.of(1)),
-            Run.of("b", "12v-strip-20", 20).withLead(OptionalDouble.of(1)));
+    Show chain =
+        bunting.core.Chains.onOnePort(
+            Show.of(
+                List.of(
+                    Run.of("a", "12v-strip-60", 100).withLead(OptionalDouble.of(1)),
+                    Run.of("b", "12v-strip-20", 20).withLead(OptionalDouble.of(1)))),
+            "box-4");
+    Reading reading = Reading.of(chain, Planner.propose(chain));
     PortReading port = reading.ports().getFirst();
     List<Line> lines = Explanations.ofPort(reading, port);
     assertThat(line(lines, "At full white"))

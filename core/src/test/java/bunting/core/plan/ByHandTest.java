@@ -21,14 +21,21 @@ import org.junit.jupiter.api.Test;
 
 class ByHandTest {
   private static Show show() {
-    return Show.of(
-            List.of(
-                Run.of("rim", "12v-strip-60", 300),
-                Run.of("hub", "12v-strip-60", 60),
-                Run.of("gate", "12v-strip-60", 240),
-                Run.of("boat", "5v-strip-60", 100)))
-        .withControllers(
-            List.of(new Controller("Mill", "box-4", 0, 0), new Controller("Weir", "box-4", 30, 0)));
+    return chained(
+        Show.of(
+                List.of(
+                    Run.of("rim", "12v-strip-60", 300),
+                    Run.of("hub", "12v-strip-60", 60),
+                    Run.of("gate", "12v-strip-60", 240),
+                    Run.of("boat", "5v-strip-60", 100)))
+            .withControllers(
+                List.of(
+                    new Controller("Mill", "box-4", 0, 0),
+                    new Controller("Weir", "box-4", 30, 0))));
+  }
+
+  private static Show chained(Show show) {
+    return bunting.core.Chains.onOnePort(show, 1, "Mill");
   }
 
   private static Reading plan(Show show) {

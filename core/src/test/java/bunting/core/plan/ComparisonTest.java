@@ -170,7 +170,8 @@ class ComparisonTest {
   void groupsAcrossUniversesKeepTheirPixels() {
     Run run =
         Run.of("r", "12v-string-10", 800).withFitting(new Fitting(4, Optional.empty(), false));
-    var rows = Assessor.plan(Show.of(List.of(run))).reading().segments().getFirst().slots();
+    Show show = bunting.core.Chains.onOnePort(Show.of(List.of(run)), "box-4");
+    var rows = Assessor.plan(show).reading().segments().getFirst().slots();
     // 200 groups: 170 in the first universe are 680 pixels.
     assertThat(rows.getFirst().lastPixel()).isEqualTo(680);
     assertThat(rows.getLast().firstPixel()).isEqualTo(681);

@@ -195,6 +195,41 @@ class HandOutTest {
         .anyMatch(f -> f.code().equals("handed-out-moved"));
   }
 
+  /** The slots stay, and red is green in them. */
+  @Test
+  void anotherOrderOfColoursIsSaid() {
+    Show out = handedOut(plan(Show.of(List.of(Run.of("rim", "12v-strip-60", 100)))));
+    Show other =
+        out.withRun(
+            out.run("rim").orElseThrow().withFitting(new Fitting(1, Optional.of("BRG"), false)));
+    Reading now = plan(other);
+    assertThat(states(other, now)).containsEntry("rim", State.OTHER_COLOURS);
+    assertThat(Assessor.assess(other, now.decisions()).findings())
+        .anyMatch(f -> f.code().equals("handed-out-moved") && f.message().contains("BRG"));
+  }
+
+  /** The slots stay, and their universe has another receiver. */
+  @Test
+  void anotherBoxIsSaid() {
+    Show two =
+        Show.of(List.of(Run.of("rim", "12v-strip-60", 100), Run.of("hub", "12v-strip-60", 60)))
+            .withControllers(
+                List.of(
+                    new bunting.core.show.Controller("Mill", "box-4", 0, 0),
+                    new bunting.core.show.Controller("Weir", "box-4", 1, 0)));
+    Reading before = plan(two);
+    String there = before.segmentsOf("hub").getFirst().segment().controller();
+    Show moved =
+        ByHand.move(
+            handedOut(before), before, "hub", 1, there.equals("Mill") ? "Weir" : "Mill", 1, 1);
+    Reading now = plan(moved);
+    assertThat(now.segmentsOf("hub").getFirst().slots())
+        .isEqualTo(before.segmentsOf("hub").getFirst().slots());
+    assertThat(states(moved, now))
+        .containsEntry("hub", State.OTHER_BOX)
+        .containsEntry("rim", State.STAYS);
+  }
+
   private static Map<String, State> states(Show show, Reading now) {
     Map<String, State> states = new HashMap<>();
     HandOut handOut = show.allotting().handOut().orElseThrow();

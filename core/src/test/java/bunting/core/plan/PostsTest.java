@@ -21,11 +21,13 @@ class PostsTest {
   }
 
   private static Show spokes() {
-    return Show.of(
-        List.of(
-            Run.of("Spoke 1", "12v-strip-60", 60),
-            Run.of("Spoke 2", "12v-strip-60", 60),
-            Run.of("Spoke 3", "12v-strip-60", 60)));
+    return bunting.core.Chains.onOnePort(
+        Show.of(
+            List.of(
+                Run.of("Spoke 1", "12v-strip-60", 60),
+                Run.of("Spoke 2", "12v-strip-60", 60),
+                Run.of("Spoke 3", "12v-strip-60", 60))),
+        "box-4");
   }
 
   /** Runs that hang on one feed stay joined when that feed is moved. */

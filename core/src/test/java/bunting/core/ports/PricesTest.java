@@ -43,7 +43,7 @@ class PricesTest {
 
   /**
    * box-4 at 60 and 50 for its enclosure; 300 px x 20 mA x 12 V = 72 W on a supply of 150 W at 80 %
-   * (22); 2 m of cable at 1: 134.
+   * (22); 2 m of data lead at 0.4: 132.8.
    */
   @Test
   void aBoxItsSupplyAndItsCableAddUp() {
@@ -52,9 +52,9 @@ class PricesTest {
     assertThat(watts).isLessThan(120);
     Prices prices = new Prices(show);
     List<BoxLoad> boxes = List.of(box(show, "box-4", "12v-strip-60", 300, 2));
-    assertThat(prices.cost(boxes)).isCloseTo(60 + 50 + 22 + 2, within(1e-9));
+    assertThat(prices.cost(boxes)).isCloseTo(60 + 50 + 22 + 2 * 0.4, within(1e-9));
     List<BoxLoad> far = List.of(box(show, "box-4", "12v-strip-60", 300, 9));
-    assertThat(prices.cost(far)).isCloseTo(60 + 50 + 22 + 9 + 3, within(1e-9));
+    assertThat(prices.cost(far)).isCloseTo(60 + 50 + 22 + 9 * 0.4, within(1e-9));
     assertThat(prices.cable(far)).isEqualTo(9);
   }
 
@@ -65,7 +65,8 @@ class PricesTest {
         Planning.DEFAULT.withOwned(
             List.of(new Planning.Owned("box-4", 1)), List.of(new Planning.Owned("12v-150", 1)));
     Prices prices = new Prices(show.withAllotting(show.allotting().with(own)));
-    assertThat(prices.cost(List.of(box(show, "box-4", "12v-strip-60", 300, 2)))).isEqualTo(2);
+    assertThat(prices.cost(List.of(box(show, "box-4", "12v-strip-60", 300, 2))))
+        .isCloseTo(2 * 0.4, within(1e-9));
   }
 
   /** 600 W of 5 V: 350 W at 80 % is 280 W (40), 150 W at 80 % is 120 W (22); 2 x 40 + 22 = 102. */

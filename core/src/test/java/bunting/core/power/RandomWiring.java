@@ -50,8 +50,9 @@ final class RandomWiring {
     PowerWays ways =
         new PowerWays(
             random.nextInt(3) == 0
-                ? List.of(InjectionSchool.values()).get(random.nextInt(6))
-                : InjectionSchool.BEST,
+                ? List.of(InjectionSchool.values())
+                    .get(random.nextInt(InjectionSchool.values().length))
+                : random.nextBoolean() ? InjectionSchool.BEST : InjectionSchool.PORT_FIRST,
             60 + random.nextInt(100),
             random.nextBoolean(),
             random.nextBoolean(),
@@ -59,7 +60,8 @@ final class RandomWiring {
             random.nextBoolean(),
             d.boxLitres(),
             d.ambientCelsius(),
-            random.nextBoolean());
+            random.nextBoolean(),
+            random.nextInt(3));
     Show show =
         Show.of(runs).withSettings(ShowSettings.DEFAULT.withBrightness(30 + random.nextInt(71)));
     return show.withWiring(show.wiring().with(copper).with(ways));
@@ -89,7 +91,8 @@ final class RandomWiring {
             OptionalDouble.empty(),
             random.nextBoolean()
                 ? OptionalDouble.of(4 + random.nextInt(4))
-                : OptionalDouble.empty());
+                : OptionalDouble.empty(),
+            java.util.OptionalInt.empty());
     List<Run> runs = new ArrayList<>(show.runs());
     for (int r = 0; r < 1 + random.nextInt(3); r++) {
       runs.add(Run.of("odd " + r, "odd", 30 * (1 + random.nextInt(15))));

@@ -155,8 +155,8 @@ class SupplyPackerTest {
     assertThat(alone).as("else this tells nothing").isNotEqualTo(together);
   }
 
-  /** With ten for lead, terminals and place in the box. */
+  /** What it costs to buy. */
   private static double cost(bunting.core.show.SupplyType type) {
-    return type.cost() + 10;
+    return type.cost();
   }
 }

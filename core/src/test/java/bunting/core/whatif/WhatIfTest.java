@@ -79,7 +79,7 @@ class WhatIfTest {
   @Test
   void behindALeadPowerOrDataIsGone() {
     Show show = Show.of(List.of(Run.of("Sluice", STRIP, 20), Run.of("Weir", STRIP, 20)));
-    Reading reading = plan(show);
+    Reading reading = plan(bunting.core.Chains.onOnePort(show, "box-4"));
     var second = reading.segments().stream().filter(s -> s.segment().position() == 2).findFirst();
     Outcome lost =
         new WhatIf(reading).lose(new Loss(Loss.Kind.LEAD, second.orElseThrow().segment().id()));

@@ -102,7 +102,7 @@ final class AddressSide extends SidePanel {
           if (state != State.STAYS) {
             list.stream().limit(SHOWN).forEach(c -> line(state, c.run(), where(c)));
             if (list.size() > SHOWN) {
-              soft("and " + (list.size() - SHOWN) + " more that " + state.text());
+              soft("and " + (list.size() - SHOWN) + " more: " + state.text());
             }
           }
         });
@@ -116,13 +116,14 @@ final class AddressSide extends SidePanel {
       case NEW -> "→ " + c.after();
       case GONE -> "was " + c.before();
       case STAYS -> c.after();
-      case GROWS, SHRINKS, MOVES -> c.before() + " → " + c.after();
+      case GROWS, SHRINKS, MOVES, OTHER_BOX, OTHER_COLOURS -> c.before() + " → " + c.after();
     };
   }
 
   private void line(State state, String what, String where) {
     Label pill = new Label(state.text());
-    pill.getStyleClass().addAll("pill", "pill-" + state.name().toLowerCase(java.util.Locale.ROOT));
+    State look = state == State.OTHER_BOX || state == State.OTHER_COLOURS ? State.MOVES : state;
+    pill.getStyleClass().addAll("pill", "pill-" + look.name().toLowerCase(java.util.Locale.ROOT));
     pill.setMinWidth(58);
     Label text = new Label(where.isEmpty() ? what : what + " " + where);
     text.setWrapText(true);

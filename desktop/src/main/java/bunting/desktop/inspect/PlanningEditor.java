@@ -55,12 +55,25 @@ final class PlanningEditor {
             change(
                 "Spare: " + Texts.count(n, "port", "ports") + " a box.", p -> p.withSparePorts(n)));
     form.number(
-        "Cable",
-        "plan-cable",
-        planning.cableCostPerM(),
-        (show.settings().currency() + " a metre").strip(),
+        "Group apart",
+        "plan-group-apart",
+        planning.prices().groupApart(),
+        show.settings().currency(),
         Range.MONEY,
-        v -> change("Cable: " + Texts.number(v) + " a metre.", p -> p.withCableCost(v)));
+        v ->
+            change(
+                "A group torn apart counts as " + Texts.number(v) + ".",
+                p -> p.with(p.prices().withGroupApart(v))));
+    form.number(
+        "Work",
+        "plan-minute",
+        planning.prices().minuteRate(),
+        (show.settings().currency() + " a minute").strip(),
+        Range.MONEY,
+        v ->
+            change(
+                "Work: " + Texts.number(v) + " a minute.",
+                p -> p.with(p.prices().withMinuteRate(v))));
     owned(
         form,
         "Own boxes",

@@ -13,7 +13,7 @@ import javafx.scene.layout.Region;
 /** The ways of feeding a line side by side, and what the rule of thumb would waste or risk. */
 final class SchoolsTable {
   private static final double NAME_MAX = 126;
-  private static final String[] HEADS = {"Way", "feeds", "copper", "least"};
+  private static final String[] HEADS = {"Way", "feeds", "copper", "price", "least"};
 
   private SchoolsTable() {}
 
@@ -37,6 +37,7 @@ final class SchoolsTable {
           name,
           cell(Integer.toString(row.feeds())),
           cell(Texts.fixed(row.copperKg(), 1) + " kg"),
+          cell(Texts.fixed(row.price(), 0)),
           least);
     }
     return List.of(
@@ -58,6 +59,7 @@ final class SchoolsTable {
       case EVERY -> "thumb: every " + row.everyPixels();
       case TRUNK -> "trunk, taps " + row.everyPixels();
       case SECOND_SUPPLY -> "two supplies";
+      case PORT_FIRST -> "port first";
       case BEST, FRONT, ENDS -> row.school().text();
     };
   }
@@ -68,24 +70,24 @@ final class SchoolsTable {
         : (row.holds() ? "" : "! ") + Texts.fixed(row.leastPercent(), 0) + " %";
   }
 
-  /** What the rule of thumb would waste or risk. */
+  /** What the rule of thumb would waste or risk beside the cheapest that holds. */
   static String verdict(List<SchoolTable.Row> rows) {
-    SchoolTable.Row best = row(rows, InjectionSchool.BEST);
     SchoolTable.Row thumb = row(rows, InjectionSchool.EVERY);
     if (!thumb.holds()) {
-      return "The rule of thumb would risk it: it does not hold here.";
+      return "The rule of thumb would risk it: it does not hold here"
+          + (thumb.leastPercent() > 0
+              ? ", at " + Texts.fixed(thumb.leastPercent(), 0) + " % of the volts."
+              : ".");
     }
-    if (thumb.feeds() > best.feeds()) {
-      return "The rule of thumb would waste "
-          + Texts.count(thumb.feeds() - best.feeds(), "feed", "feeds")
-          + ".";
-    }
-    if (thumb.copperKg() > best.copperKg() + 0.05) {
-      return "The rule of thumb needs as many feeds and "
-          + Texts.fixed(thumb.copperKg() - best.copperKg(), 1)
-          + " kg more copper.";
-    }
-    return "The rule of thumb does as well here.";
+    double least =
+        rows.stream()
+            .filter(SchoolTable.Row::holds)
+            .mapToDouble(SchoolTable.Row::price)
+            .min()
+            .orElse(thumb.price());
+    return thumb.price() > least + 0.5
+        ? "The rule of thumb would cost " + Texts.fixed(thumb.price() - least, 0) + " more."
+        : "The rule of thumb does as well here.";
   }
 
   private static SchoolTable.Row row(List<SchoolTable.Row> rows, InjectionSchool school) {

@@ -117,8 +117,8 @@ final class TopBar extends HBox {
     add(Texts.fixed(t.minVoltsPercent(), 1) + " %", "least volts");
     String currency = plan.reading().show().settings().currency();
     add(
-        t.cost() > 0 ? Texts.fixed(t.cost(), 0) : "unknown",
-        currency.isEmpty() ? "cost, no currency" : currency);
+        t.buildCost() > 0 ? Texts.fixed(t.buildCost(), 0) : "unknown",
+        currency.isEmpty() ? "to build, no currency" : currency + " to build");
     int stop = plan.count(Severity.STOP);
     int warn = plan.count(Severity.WARN);
     findings.setText(stop + warn == 0 ? "✓ nothing to mend" : stop + " stop · " + warn + " warn");

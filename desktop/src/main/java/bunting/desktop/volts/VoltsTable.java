@@ -54,8 +54,13 @@ final class VoltsTable {
               o -> 0.0),
           new Figure(
               "Boxes, supplies",
-              o -> o.plan().reading().show().settings().money(o.plan().reading().totals().cost()),
-              o -> o.plan().reading().totals().cost()));
+              o ->
+                  o.plan()
+                      .reading()
+                      .show()
+                      .settings()
+                      .money(o.plan().reading().totals().buildCost()),
+              o -> o.plan().reading().totals().buildCost()));
 
   private final List<VoltageOption> options;
   private final GridPane grid = new GridPane();

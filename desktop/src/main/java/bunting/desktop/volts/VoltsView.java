@@ -76,7 +76,8 @@ public final class VoltsView extends StackedView {
     head.setAlignment(Pos.CENTER_LEFT);
     Label why =
         new Label(
-            "There is no wrong answer, but choose once: connectors, supplies and spares follow.");
+            "Each works if it is kept to. Plugs, supplies and spares are bought for it, so decide"
+                + " before the first is.");
     why.getStyleClass().add("soft");
     ScrollPane scroll = new ScrollPane(body);
     scroll.setFitToWidth(true);

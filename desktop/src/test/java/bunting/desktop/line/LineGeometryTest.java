@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 class LineGeometryTest {
   private static Reading read(Run... runs) {
-    Show show = Show.of(List.of(runs));
+    Show show = bunting.testkit.Shows.chained(Show.of(List.of(runs)));
     return Reading.of(show, Planner.propose(show));
   }
 

@@ -64,7 +64,7 @@ class PegDragTest {
     BoardLayout folded = new BoardLayout(plan, 840, Set.of("Mill"));
     assertThat(folded.cards().getFirst().folded()).isTrue();
     assertThat(folded.cards().getFirst().rows()).isEmpty();
-    assertThat(folded.cards().getFirst().facts()).contains("folded, 1 line");
+    assertThat(folded.cards().getFirst().facts()).contains("folded, 2 lines");
     assertThat(folded.height()).isLessThan(open.height());
   }
 }

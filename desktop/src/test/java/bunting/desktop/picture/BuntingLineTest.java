@@ -32,7 +32,9 @@ class BuntingLineTest {
   }
 
   private static final Reading TWO =
-      read(Shows.of(Run.of("Gate", Shows.STRIP, 200), Run.of("Hub", Shows.STRIP, 60)));
+      read(
+          Shows.chained(
+              Shows.of(Run.of("Gate", Shows.STRIP, 200), Run.of("Hub", Shows.STRIP, 60))));
 
   @Test
   void atTwiceTheScaleEverythingIsTwiceAsFarAcrossAndAsHighAsBefore() {

@@ -25,8 +25,9 @@ class CordWordsTest {
     assertThat(said)
         .startsWith("pixel " + pixel + " of Weir: " + Texts.fixed(volts, 3) + " V, ")
         .contains(Texts.fixed(5 - volts, 3) + " V lost");
-    int feed = READING.feeds().getFirst().feed().atPixel();
-    assertThat(CordWords.at(READING, s, feed)).contains("A to the right");
+    int feed = READING.feeds().getLast().feed().atPixel();
+    assertThat(CordWords.at(READING, s, READING.feeds().getFirst().feed().atPixel()))
+        .contains("A to the right");
     assertThat(CordWords.at(READING, s, feed - 2)).contains("A to the left");
   }
 
@@ -39,23 +40,24 @@ class CordWordsTest {
   }
 
   private static SchoolTable.Row row(
-      InjectionSchool school, int feeds, double copper, boolean holds) {
-    return new SchoolTable.Row(school, 150, feeds, copper, holds ? 91 : 80, holds);
+      InjectionSchool school, int feeds, double price, boolean holds) {
+    return new SchoolTable.Row(school, 150, feeds, 1, price, 5, holds ? 91 : 80, holds);
   }
 
   private static String verdict(SchoolTable.Row thumb) {
     List<SchoolTable.Row> rows = new ArrayList<>();
-    rows.add(row(InjectionSchool.BEST, 4, 1.0, true));
+    rows.add(row(InjectionSchool.PORT_FIRST, 4, 30, true));
+    rows.add(row(InjectionSchool.FRONT, 1, 10, false));
     rows.add(thumb);
     return SchoolsTable.verdict(rows);
   }
 
   @Test
-  void theRuleOfThumbIsJudgedBesideTheBest() {
-    assertThat(verdict(row(InjectionSchool.EVERY, 3, 0.5, false))).contains("would risk it");
-    assertThat(verdict(row(InjectionSchool.EVERY, 5, 1, true))).contains("would waste 1 feed.");
-    assertThat(verdict(row(InjectionSchool.EVERY, 7, 1, true))).contains("would waste 3 feeds.");
-    assertThat(verdict(row(InjectionSchool.EVERY, 4, 1.4, true))).contains("0.4 kg more copper");
-    assertThat(verdict(row(InjectionSchool.EVERY, 4, 1.04, true))).contains("does as well");
+  void theRuleOfThumbIsJudgedBesideTheCheapestThatHolds() {
+    assertThat(verdict(row(InjectionSchool.EVERY, 3, 5, false)))
+        .contains("would risk it")
+        .contains("80 % of the volts");
+    assertThat(verdict(row(InjectionSchool.EVERY, 5, 42.4, true))).contains("would cost 12 more");
+    assertThat(verdict(row(InjectionSchool.EVERY, 5, 30.3, true))).contains("does as well");
   }
 }

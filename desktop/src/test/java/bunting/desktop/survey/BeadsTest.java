@@ -30,7 +30,7 @@ class BeadsTest {
     return Assessor.plan(
             Show.of(
                 List.of(
-                    straight("long", "12v-strip-60", 400, 1),
+                    straight("long", "12v-strip-60", 400, 1).withSplit(false),
                     straight("short", "24v-string-8-reg", 40, 3))))
         .reading();
   }

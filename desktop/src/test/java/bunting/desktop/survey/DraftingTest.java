@@ -215,11 +215,12 @@ class DraftingTest {
     session.edit(
         "runs",
         s ->
-            s.withRuns(
-                List.of(
-                    Run.of("a", "12v-string-10", 50),
-                    Run.of("b", "12v-string-10", 50),
-                    Run.of("c", "12v-string-10", 50))));
+            bunting.testkit.Shows.chained(
+                s.withRuns(
+                    List.of(
+                        Run.of("a", "12v-string-10", 50),
+                        Run.of("b", "12v-string-10", 50),
+                        Run.of("c", "12v-string-10", 50)))));
     session.count("b", 48);
     assertThat(session.moved().get())
         .isEqualTo(

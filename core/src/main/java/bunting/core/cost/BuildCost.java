@@ -1,0 +1,189 @@
+package bunting.core.cost;
+
+import bunting.core.show.Attach;
+import bunting.core.show.Controller;
+import bunting.core.show.ControllerType;
+import bunting.core.show.Decisions;
+import bunting.core.show.Feed;
+import bunting.core.show.PixelType;
+import bunting.core.show.PlacedController;
+import bunting.core.show.PriceList;
+import bunting.core.show.Run;
+import bunting.core.show.Segment;
+import bunting.core.show.Show;
+import bunting.core.show.Supply;
+import bunting.core.show.SupplyType;
+import bunting.core.show.Wire;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+
+/**
+ * What a plan costs to build, in the builder's money: boxes, supplies, fused ways, every metre of
+ * lead and feed by its gauge, the work of joining feeds on, and groups torn apart at their price.
+ * Boxes that are given, and what lies on the shelf, cost nothing.
+ *
+ * @param boxes boxes that are bought, with what each costs besides itself
+ * @param supplies that are bought
+ * @param ways of distribution blocks
+ * @param leads from ports to runs and from run to run
+ * @param feeds cable of feeds from the distribution
+ * @param work of joining feeds on
+ * @param groups torn apart
+ * @param minutes of that work
+ * @param metres of all these leads and feeds
+ */
+public record BuildCost(
+    double boxes,
+    double supplies,
+    double ways,
+    double leads,
+    double feeds,
+    double work,
+    double groups,
+    double minutes,
+    double metres) {
+  /** Nothing is built. */
+  public static final BuildCost NOTHING = new BuildCost(0, 0, 0, 0, 0, 0, 0, 0, 0);
+
+  /** All of it. */
+  public double total() {
+    return boxes + supplies + ways + leads + feeds + work + groups;
+  }
+
+  /** Both together. */
+  public BuildCost plus(BuildCost o) {
+    return new BuildCost(
+        boxes + o.boxes,
+        supplies + o.supplies,
+        ways + o.ways,
+        leads + o.leads,
+        feeds + o.feeds,
+        work + o.work,
+        groups + o.groups,
+        minutes + o.minutes,
+        metres + o.metres);
+  }
+
+  /**
+   * The price of a plan.
+   *
+   * @param leadM metres of a segment's lead
+   * @param feedM metres of a feed's cable
+   */
+  public static BuildCost of(
+      Show show,
+      Decisions decisions,
+      ToDoubleFunction<Segment> leadM,
+      ToDoubleFunction<Feed> feedM) {
+    PriceList prices = show.allotting().planning().prices();
+    Map<String, Wire> wires = show.catalogue().wiresById();
+    Map<String, Run> runs =
+        show.runs().stream().collect(Collectors.toMap(Run::name, r -> r, (a, b) -> a));
+    Map<String, PixelType> types = show.catalogue().pixelTypesById();
+    Map<String, Segment> segments =
+        decisions.segments().stream().collect(Collectors.toMap(Segment::id, s -> s));
+    BuildCost sum = NOTHING;
+    double leads = 0;
+    double metres = 0;
+    for (Segment s : decisions.segments()) {
+      double m = leadM.applyAsDouble(s);
+      metres += m;
+      leads += m * leadPerM(prices, wires, s);
+    }
+    sum = sum.plus(new BuildCost(0, 0, 0, leads, 0, 0, 0, 0, metres));
+    for (Feed f : decisions.feeds()) {
+      Segment s = segments.get(f.segment());
+      Run run = s == null ? null : runs.get(s.run());
+      if (s != null && run != null && !f.viaPort()) {
+        PixelType type = java.util.Objects.requireNonNull(types.get(run.type()));
+        Attach at = JoinPlaces.at(run, type, s.firstPixel(), s.lastPixel(), f.atPixel(), false);
+        double m = feedM.applyAsDouble(f);
+        sum = sum.plus(distribution(prices, wires.get(f.wire()), m, at));
+      }
+    }
+    return sum.plus(
+        new BuildCost(
+            boxes(show, decisions),
+            supplies(show, decisions),
+            0,
+            0,
+            0,
+            0,
+            groups(runs, decisions) * prices.groupApart(),
+            0,
+            0));
+  }
+
+  private static double leadPerM(PriceList prices, Map<String, Wire> wires, Segment s) {
+    boolean powered = s.powerFromPrevious() && s.leadWire().isPresent();
+    return powered
+        ? prices.perM(java.util.Objects.requireNonNull(wires.get(s.leadWire().get())))
+        : prices.dataPerM();
+  }
+
+  /** A feed from the distribution: its way, its cable and the work of joining it on. */
+  public static BuildCost distribution(PriceList prices, Wire wire, double metres, Attach at) {
+    return new BuildCost(
+        0,
+        0,
+        prices.distributionWay(),
+        0,
+        metres * prices.perM(wire),
+        prices.joining(at),
+        0,
+        prices.minutesFor(at),
+        metres);
+  }
+
+  private static double boxes(Show show, Decisions decisions) {
+    Set<String> given = new HashSet<>();
+    show.controllers().ifPresent(list -> list.stream().map(Controller::id).forEach(given::add));
+    Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
+    Map<String, Integer> shelf = new HashMap<>();
+    var planning = show.allotting().planning();
+    planning.ownedBoxes().forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    double sum = 0;
+    for (PlacedController c : decisions.controllers()) {
+      String type = c.controller().type();
+      boolean free =
+          given.contains(c.controller().id()) || shelf.merge(type, -1, Integer::sum) >= 0;
+      sum +=
+          free
+              ? 0
+              : java.util.Objects.requireNonNull(kinds.get(type)).cost()
+                  + planning.prices().boxExtra();
+    }
+    return sum;
+  }
+
+  private static double supplies(Show show, Decisions decisions) {
+    Map<String, SupplyType> kinds = show.catalogue().supplyTypesById();
+    Map<String, Integer> shelf = new HashMap<>();
+    show.allotting()
+        .planning()
+        .ownedSupplies()
+        .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    double sum = 0;
+    for (Supply s : decisions.supplies()) {
+      boolean owned = shelf.merge(s.type(), -1, Integer::sum) >= 0;
+      sum += owned ? 0 : java.util.Objects.requireNonNull(kinds.get(s.type())).cost();
+    }
+    return sum;
+  }
+
+  /** Controllers beyond the first that each group is on. */
+  private static int groups(Map<String, Run> runs, Decisions decisions) {
+    Map<String, Set<String>> where = new HashMap<>();
+    for (Segment s : decisions.segments()) {
+      Run run = runs.get(s.run());
+      if (run != null && run.group().isPresent()) {
+        where.computeIfAbsent(run.group().get(), k -> new HashSet<>()).add(s.controller());
+      }
+    }
+    return where.values().stream().mapToInt(s -> s.size() - 1).sum();
+  }
+}

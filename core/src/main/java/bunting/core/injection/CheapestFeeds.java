@@ -1,0 +1,368 @@
+package bunting.core.injection;
+
+import bunting.core.dc.Line;
+import bunting.core.show.LoadKind;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * The cheapest feeds that keep every pixel of a line at a limit, of a few ways to feed at a few
+ * pixels, each with its price.
+ *
+ * <p><b>Method.</b> The sweep of {@link FeedPlaces} from left to right, with the price so far
+ * beside each placing, and any number of feeds. What a placing sends on to the right falls with the
+ * volts v of the last pixel as {@code a - g v}; {@code least} are the volts below which some pixel
+ * on its left falls below the limit, or some feed's fuse bears too much. A placing is needless
+ * where another that is no dearer does at least as much. As soon as one holds what lies right of it
+ * without another feed, it is an answer and goes no further; placings that could not become cheaper
+ * than the best answer, with the cheapest feed still to come, are dropped.
+ *
+ * <p><b>Exactness.</b> Exact where every current is linear in the volts (constant current,
+ * resistive). Constant power is taken at its chord between the limit and the supply's volts, which
+ * is never too little and at the most some 0.3 % too much; pixels that lose headroom as if they
+ * lost none. So what is found holds, and may cost a hair more than the best. Beyond so many
+ * placings as the asker wants kept, those are let go that promise least.
+ *
+ * <p><b>Cost.</b> Pixels x placings kept (some dozens), a few nanoseconds each, and their squares
+ * at each place.
+ */
+public final class CheapestFeeds {
+  public static int FINDS;
+  public static long NS;
+
+  /** Prices within which two answers are one: far below a cent. */
+  private static final double EQUAL_PRICE = 1e-9;
+
+  /** A placing ends well where it could send on no less than this. */
+  private static final double ROUNDING_AMPS = 1e-9;
+
+  private static final double EQUAL_AMPS = 1e-11;
+
+  /**
+   * A way to feed at a pixel.
+   *
+   * @param ohms of its cable, both ways, with fuse and contacts
+   * @param sourceVolts what it hangs on
+   * @param ampsMax most amps through it
+   * @param price of it
+   * @param key whatever tells the asker what it is
+   */
+  public record Way(double ohms, double sourceVolts, double ampsMax, double price, int key) {}
+
+  /** A feed that was chosen. */
+  public record Chosen(int at, Way way) {}
+
+  /** What was found. */
+  public record Answer(List<Chosen> feeds, double price) {}
+
+  /** A placing; it is carried along the line in place. */
+  private static final class Costed {
+    double a;
+    double g;
+    double least;
+    final double price;
+    final Optional<Chosen> last;
+    final Optional<Costed> rest;
+
+    Costed(
+        double a,
+        double g,
+        double least,
+        double price,
+        Optional<Chosen> last,
+        Optional<Costed> rest) {
+      this.a = a;
+      this.g = g;
+      this.least = least;
+      this.price = price;
+      this.last = last;
+      this.rest = rest;
+    }
+
+    double sends(double volts) {
+      return a - g * volts;
+    }
+
+    List<Chosen> all() {
+      List<Chosen> list = new ArrayList<>();
+      Optional<Costed> c = Optional.of(this);
+      while (c.isPresent()) {
+        c.get().last.ifPresent(list::addFirst);
+        c = c.get().rest;
+      }
+      return list;
+    }
+  }
+
+  private final int n;
+  private final double[] rail;
+  private final double[] drawn;
+  private final double[] drawnPerVolt;
+  private final NavigableMap<Integer, List<Way>> ways;
+  private final double limit;
+  private final double ampsCap;
+  private final int keptMost;
+  private final double top;
+  private final double[] drawnBeyond;
+  private final double[] feedPrice;
+  private final double[] ampPrice;
+  private double best;
+  private Optional<Answer> answer = Optional.empty();
+
+  private CheapestFeeds(
+      Line line,
+      NavigableMap<Integer, List<Way>> ways,
+      double limit,
+      double ampsCap,
+      int keptMost,
+      double known) {
+    this.keptMost = keptMost;
+    this.n = line.size();
+    this.ways = ways;
+    this.limit = limit;
+    this.ampsCap = ampsCap;
+    this.best = known;
+    this.top =
+        ways.values().stream()
+            .flatMap(List::stream)
+            .mapToDouble(Way::sourceVolts)
+            .max()
+            .orElse(limit);
+    this.rail = new double[Math.max(0, n - 1)];
+    this.drawn = new double[n];
+    this.drawnPerVolt = new double[n];
+    this.drawnBeyond = new double[n];
+    this.feedPrice = new double[n];
+    this.ampPrice = new double[n];
+    double high = Math.max(top, limit + FeedPlaces.TOP_VOLTS);
+    for (int i = 0; i < n; i++) {
+      double most = line.ampsAt(i, high);
+      boolean level = line.kind(i) == LoadKind.HEADROOM;
+      drawnPerVolt[i] = level ? 0 : (most - line.ampsAt(i, limit)) / (high - limit);
+      drawn[i] = most - drawnPerVolt[i] * high;
+      if (i < n - 1) {
+        rail[i] = line.loopOhms(i);
+      }
+    }
+  }
+
+  /**
+   * The cheapest; empty: nothing holds, or nothing is cheaper than what is known.
+   *
+   * @param line bare, without feeds
+   * @param ways by pixel index, as {@link #byPixel} gives them
+   * @param limit least volts
+   * @param ampsCap most amps through any feed
+   * @param keptMost placings that are kept at each place
+   * @param known only what is cheaper than this is looked for
+   */
+  public static Optional<Answer> find(
+      Line line,
+      NavigableMap<Integer, List<Way>> ways,
+      double limit,
+      double ampsCap,
+      int keptMost,
+      double known) {
+    FINDS++;
+    long t = System.nanoTime();
+    try {
+      return ways.isEmpty()
+          ? Optional.empty()
+          : new CheapestFeeds(line, ways, limit, ampsCap, keptMost, known).run();
+    } finally {
+      NS += System.nanoTime() - t;
+    }
+  }
+
+  private Optional<Answer> run() {
+    if (limit > top) {
+      return Optional.empty();
+    }
+    Costed[] beyond = unfed();
+    cheapestFrom();
+    List<Costed> now = new ArrayList<>();
+    Costed bare = new Costed(0, 0, limit, 0, Optional.empty(), Optional.empty());
+    load(bare, 0);
+    now.add(bare);
+    int here = 0;
+    for (Map.Entry<Integer, List<Way>> site : ways.entrySet()) {
+      int at = site.getKey();
+      List<Costed> next = new ArrayList<>();
+      for (Costed c : now) {
+        boolean dear = at > here && least(c, here) >= best - EQUAL_PRICE;
+        if (dear || !carried(c, here, at)) {
+          continue;
+        }
+        fork(c, at, site.getValue(), beyond[at], next);
+        if (least(c, at) < best - EQUAL_PRICE) {
+          next.add(c);
+        }
+      }
+      now = thin(next, at);
+      here = at;
+    }
+    return answer;
+  }
+
+  /** Along the line from one pixel to another; false: it falls below the limit on the way. */
+  private boolean carried(Costed c, int from, int to) {
+    for (int i = from; i < to; i++) {
+      over(c, rail[i]);
+      load(c, i + 1);
+      if (c.least > top) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  private void over(Costed c, double ohms) {
+    c.least = Math.max(limit, c.least - ohms * c.sends(c.least));
+    double stretch = 1 + c.g * ohms;
+    c.a /= stretch;
+    c.g /= stretch;
+  }
+
+  private void load(Costed c, int i) {
+    c.a -= drawn[i];
+    c.g += drawnPerVolt[i];
+  }
+
+  private void fork(Costed c, int at, List<Way> here, Costed beyond, List<Costed> next) {
+    for (Way way : here) {
+      double price = c.price + way.price();
+      if (price >= best - EQUAL_PRICE) {
+        return; // the ways of a pixel stand by price
+      }
+      double ohms = Math.max(way.ohms(), Placing.LEAST_OHMS);
+      double least = Math.max(c.least, way.sourceVolts() - Math.min(way.ampsMax(), ampsCap) * ohms);
+      if (least <= top) {
+        Costed fed =
+            new Costed(
+                c.a + way.sourceVolts() / ohms,
+                c.g + 1 / ohms,
+                least,
+                price,
+                Optional.of(new Chosen(at, way)),
+                Optional.of(new Costed(c.a, c.g, c.least, c.price, c.last, c.rest)));
+        if (ends(fed, beyond)) {
+          best = price;
+          answer = Optional.of(new Answer(fed.all(), price));
+        } else if (least(fed, at) < best - EQUAL_PRICE) {
+          next.add(fed);
+        }
+      }
+    }
+  }
+
+  /** Seen from each pixel, all that lies right of it, without a feed. */
+  private Costed[] unfed() {
+    Costed[] beyond = new Costed[n];
+    Costed tail = new Costed(0, 0, limit, 0, Optional.empty(), Optional.empty());
+    for (int i = n - 1; i >= 0; i--) {
+      if (i < n - 1) {
+        load(tail, i + 1);
+        over(tail, rail[i]);
+      }
+      beyond[i] = new Costed(tail.a, tail.g, tail.least, 0, Optional.empty(), Optional.empty());
+    }
+    return beyond;
+  }
+
+  /** What is drawn right of each pixel, and what a feed or an amp there costs at the least. */
+  private void cheapestFrom() {
+    feedPrice[n - 1] = Double.MAX_VALUE / 4;
+    ampPrice[n - 1] = Double.MAX_VALUE / 4;
+    for (int i = n - 2; i >= 0; i--) {
+      double least = drawn[i + 1] + drawnPerVolt[i + 1] * (drawnPerVolt[i + 1] < 0 ? top : limit);
+      drawnBeyond[i] = drawnBeyond[i + 1] + least;
+      feedPrice[i] = feedPrice[i + 1];
+      ampPrice[i] = ampPrice[i + 1];
+      for (Way way : ways.getOrDefault(i + 1, List.of())) {
+        double most =
+            Math.min(
+                Math.min(way.ampsMax(), ampsCap),
+                (way.sourceVolts() - limit) / Math.max(way.ohms(), Placing.LEAST_OHMS));
+        feedPrice[i] = Math.min(feedPrice[i], way.price());
+        ampPrice[i] = most > 0 ? Math.min(ampPrice[i], way.price() / most) : ampPrice[i];
+      }
+    }
+  }
+
+  /**
+   * What a placing up to a pixel that does not end there costs at the least: one feed more, and
+   * enough of them for what it cannot send on.
+   */
+  private double least(Costed c, int at) {
+    double draws = drawnBeyond[at] - c.sends(limit);
+    return c.price + Math.max(feedPrice[at], draws * ampPrice[at]);
+  }
+
+  /** Whether with this no feed is needed any more: what follows would only make it dearer. */
+  private boolean ends(Costed p, Costed beyond) {
+    double volts = Math.max(p.least, beyond.least);
+    return volts <= top && p.sends(volts) + beyond.sends(volts) >= -ROUNDING_AMPS;
+  }
+
+  private List<Costed> thin(List<Costed> all, int at) {
+    all.sort(Comparator.comparingDouble(c -> c.price));
+    List<Costed> kept = new ArrayList<>();
+    for (Costed c : all) {
+      boolean needless = false;
+      for (int k = 0; k < kept.size() && !needless; k++) {
+        Costed q = kept.get(k);
+        needless =
+            q.least <= c.least
+                && q.sends(top) >= c.sends(top) - EQUAL_AMPS
+                && q.sends(c.least) >= c.sends(c.least) - EQUAL_AMPS;
+      }
+      if (!needless) {
+        kept.add(c);
+      }
+    }
+    if (kept.size() > keptMost) {
+      kept.sort(Comparator.comparingDouble(c -> least(c, at)));
+      return new ArrayList<>(kept.subList(0, keptMost));
+    }
+    return kept;
+  }
+
+  /** Of the ways at one pixel those that no other beats in every respect, cheapest first. */
+  private static List<Way> sensible(List<Way> all) {
+    List<Way> sorted = new ArrayList<>(all);
+    sorted.sort(Comparator.comparingDouble(Way::price).thenComparingDouble(Way::ohms));
+    List<Way> kept = new ArrayList<>();
+    for (Way w : sorted) {
+      boolean beaten = w.ampsMax() <= 0;
+      for (int k = 0; k < kept.size() && !beaten; k++) {
+        Way q = kept.get(k);
+        beaten =
+            q.ohms() <= w.ohms()
+                && q.ampsMax() >= w.ampsMax()
+                && q.sourceVolts() >= w.sourceVolts();
+      }
+      if (!beaten) {
+        kept.add(w);
+      }
+    }
+    return kept;
+  }
+
+  /** Ways by pixel for {@link #find}: the sensible ones of each pixel, cheapest first. */
+  public static NavigableMap<Integer, List<Way>> byPixel(Map<Integer, List<Way>> ways) {
+    NavigableMap<Integer, List<Way>> map = new TreeMap<>();
+    ways.forEach(
+        (at, list) -> {
+          List<Way> good = sensible(list);
+          if (!good.isEmpty()) {
+            map.put(at, good);
+          }
+        });
+    return map;
+  }
+}

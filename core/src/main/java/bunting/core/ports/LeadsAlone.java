@@ -1,0 +1,59 @@
+package bunting.core.ports;
+
+import bunting.core.show.Show;
+import bunting.core.survey.Geometry;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Boxes as if each piece had a data lead and no other cable: where nobody asks about power. */
+final class LeadsAlone implements PlanPrice {
+  private final Show show;
+  private final SupplyPrice supplies;
+
+  LeadsAlone(Show show) {
+    this.show = show;
+    this.supplies = new SupplyPrice(show);
+  }
+
+  @Override
+  public Wired wire(BoxLoad box) {
+    double metres = 0;
+    double watts = 0;
+    int feeds = 0;
+    for (PortLoad port : box.ports()) {
+      for (Piece p : port.pieces()) {
+        metres += Geometry.boxToPixel(box.controller().at(), p.run(), p.type(), p.first());
+        watts += p.pixels() * p.type().amps(show.settings().brightnessPercent()) * p.type().volts();
+        feeds++;
+      }
+    }
+    double perM = show.allotting().planning().prices().dataPerM();
+    return new Wired(
+        box.controller().at(),
+        box.volts(),
+        metres * perM,
+        metres,
+        feeds,
+        0,
+        watts > 0 ? List.of(watts) : List.of());
+  }
+
+  @Override
+  public double supplies(List<Wired> boxes) {
+    Map<String, List<Double>> places = new TreeMap<>();
+    Map<String, Double> volts = new TreeMap<>();
+    for (Wired w : boxes) {
+      String key = w.at() + " " + w.volts();
+      volts.put(key, w.volts());
+      places.computeIfAbsent(key, k -> new ArrayList<>()).addAll(w.watts());
+    }
+    double sum = 0;
+    for (Map.Entry<String, List<Double>> e : places.entrySet()) {
+      double watts = e.getValue().stream().mapToDouble(d -> d).sum();
+      sum += watts <= 0 ? 0 : supplies.least(volts.get(e.getKey()), watts);
+    }
+    return sum;
+  }
+}

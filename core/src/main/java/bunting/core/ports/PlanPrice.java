@@ -1,0 +1,45 @@
+package bunting.core.ports;
+
+import bunting.core.show.Point;
+import java.util.List;
+
+/**
+ * What it costs to wire boxes as they are filled: what the ports must ask of the power without
+ * knowing it.
+ */
+public interface PlanPrice {
+  /** A box as it would be wired. The box is not changed. */
+  Wired wire(BoxLoad box);
+
+  /** Price of the supplies that these boxes want together. */
+  double supplies(List<Wired> boxes);
+
+  /**
+   * What wiring a box takes.
+   *
+   * @param at where it stands
+   * @param volts of its bank
+   * @param price of leads, feeds, ways and work
+   * @param metres of all leads and feeds
+   * @param feeds how many
+   * @param unpowered pixels of runs that cannot be powered from there
+   * @param watts of each load that must hang on one supply, heaviest first
+   */
+  record Wired(
+      Point at,
+      double volts,
+      double price,
+      double metres,
+      int feeds,
+      long unpowered,
+      List<Double> watts) {
+    public Wired {
+      watts = List.copyOf(watts);
+    }
+
+    /** Nothing on it. */
+    public static Wired nothing(BoxLoad box) {
+      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, 0, List.of());
+    }
+  }
+}

@@ -1,0 +1,92 @@
+package bunting.core.power;
+
+import bunting.core.cost.BuildCost;
+import bunting.core.ports.BoxLoad;
+import bunting.core.ports.PlanPrice;
+import bunting.core.show.InjectionSchool;
+import bunting.core.show.Point;
+import bunting.core.show.PowerWays;
+import bunting.core.show.Show;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The price of wiring a box as the power planner would wire it by price. Ports are dealt by this
+ * whatever the school: what the schools differ in comes after.
+ */
+public final class WiringPrice implements PlanPrice {
+  private final Show show;
+  private final Map<List<Object>, Double> supplies = new HashMap<>();
+
+  /** For the boxes of a show. */
+  public WiringPrice(Show show) {
+    PowerWays ways = show.wiring().ways();
+    this.show =
+        show.withWiring(
+            show.wiring().with(ways.with(InjectionSchool.PORT_FIRST, ways.everyPixels())));
+  }
+
+  @Override
+  public Wired wire(BoxLoad box) {
+    PowerPlanner planner = new PowerPlanner(show, true);
+    List<WiredBox> one = planner.wire(box).stream().toList();
+    if (one.isEmpty()) {
+      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, pixels(box), List.of());
+    }
+    WiredBox wired = one.getFirst();
+    BuildCost sum = BuildCost.NOTHING;
+    int feeds = 0;
+    List<Double> watts = new ArrayList<>();
+    double bank = 0;
+    for (List<PortWiring.Island> islands : wired.ports()) {
+      sum = sum.plus(IslandPrice.of(islands, wired.rules().prices()));
+      for (PortWiring.Island island : islands) {
+        double load = island.trial().totalAmps() * wired.rules().supplyVolts();
+        feeds += island.trial().count();
+        if (island.onBank()) {
+          bank += load;
+        } else {
+          watts.add(load);
+        }
+      }
+    }
+    if (bank > 0) {
+      watts.add(bank);
+    }
+    watts.sort(Comparator.reverseOrder());
+    long unpowered =
+        planner.failures().stream()
+            .mapToLong(f -> show.run(f.run()).map(r -> (long) r.pixels()).orElse(0L))
+            .sum();
+    return new Wired(
+        box.controller().at(), box.volts(), sum.total(), sum.metres(), feeds, unpowered, watts);
+  }
+
+  private static long pixels(BoxLoad box) {
+    return box.ports().stream().flatMap(p -> p.pieces().stream()).mapToLong(p -> p.pixels()).sum();
+  }
+
+  @Override
+  public double supplies(List<Wired> boxes) {
+    Map<Point, Map<Double, List<Double>>> places = new HashMap<>();
+    for (Wired w : boxes) {
+      places
+          .computeIfAbsent(w.at(), k -> new HashMap<>())
+          .computeIfAbsent(w.volts(), k -> new ArrayList<>())
+          .addAll(w.watts());
+    }
+    double sum = 0;
+    for (Map<Double, List<Double>> here : places.values()) {
+      for (Map.Entry<Double, List<Double>> e : here.entrySet()) {
+        sum +=
+            supplies.computeIfAbsent(
+                List.of(e.getKey(), List.copyOf(e.getValue())),
+                k -> SupplyPacker.price(show, e.getKey(), e.getValue()));
+      }
+    }
+    return sum;
+  }
+}
