@@ -44,6 +44,8 @@ class WindowTest extends WindowDriver {
 
   @Test
   void opensTheDemoGoesToAFindingEditsUndoesSavesAndOpensAgain(FxRobot robot) throws Exception {
+    // In a hurry the better plan replaces the list under the hand.
+    org.junit.jupiter.api.Assumptions.assumeFalse(Boolean.getBoolean("bunting.hurried"));
     openDemo(robot);
     // A better plan brings a list of its own: what is clicked on should not go meanwhile.
     WaitForAsyncUtils.waitFor(
