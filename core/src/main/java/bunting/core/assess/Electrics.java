@@ -5,7 +5,6 @@ import bunting.core.island.Island;
 import bunting.core.island.Networks;
 import bunting.core.island.SolvedBox;
 import bunting.core.island.SolvedChain;
-import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
@@ -144,8 +143,7 @@ final class Electrics {
           .circuit()
           .ifPresent(
               id -> {
-                double input =
-                    CircuitPlanner.inputAmps(s.type(), s.loadWatts(), known.get(id).volts());
+                double input = s.type().voltAmps(s.loadWatts()) / known.get(id).volts();
                 amps.merge(id, input, Double::sum);
               });
     }

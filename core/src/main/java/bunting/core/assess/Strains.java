@@ -3,7 +3,6 @@ package bunting.core.assess;
 import bunting.core.copper.InputRule;
 import bunting.core.copper.Rails;
 import bunting.core.island.SolvedChain;
-import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Feed;
 import bunting.core.show.Segment;
 import bunting.core.show.Wire;
@@ -158,7 +157,7 @@ public final class Strains {
           "",
           OptionalInt.empty(),
           c.loadAmps(),
-          Math.max(0, CircuitPlanner.usableAmps(c.circuit())),
+          Math.max(0, c.circuit().usableAmps()),
           Math.max(0, c.circuit().breakerAmps() - c.circuit().existingAmps()));
     }
   }

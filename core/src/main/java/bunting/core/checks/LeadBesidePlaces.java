@@ -1,7 +1,5 @@
 package bunting.core.checks;
 
-import static bunting.core.show.Texts.fixed;
-
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.show.Point;
@@ -57,14 +55,14 @@ final class LeadBesidePlaces implements Check {
               "Run "
                   + run.name()
                   + ": its lead is "
-                  + Lengths.of(reading.show()).round(lead)
+                  + Lengths.of(reading.show()).rough(lead)
                   + ", and its first pixel is "
-                  + Lengths.of(reading.show()).round(straight)
+                  + Lengths.of(reading.show()).rough(straight)
                   + " from "
                   + s.segment().controller()
                   + " as the crow flies: "
-                  + fixed(straight - lead, 1)
-                  + " m too short. Put box or run where they are, or measure the lead to this"
+                  + Lengths.of(reading.show()).rough(straight - lead)
+                  + " too short. Put box or run where they are, or measure the lead to this"
                   + " box.");
         }
       }

@@ -5,7 +5,6 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.CircuitReading;
 import bunting.core.assess.Reading;
-import bunting.core.mains.CircuitPlanner;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -41,7 +40,7 @@ final class NoCircuit implements Check {
     double mains = reading.show().settings().mainsVolts();
     for (var s : reading.worst().supplies()) {
       if (s.supply().circuit().isEmpty()) {
-        double voltAmps = CircuitPlanner.inputAmps(s.type(), s.loadWatts(), 1);
+        double voltAmps = s.type().voltAmps(s.loadWatts());
         String subject = s.supply().id();
         report(Subject.Kind.SUPPLY, subject, "Supply " + subject, voltAmps, mains, circuits, to);
       }
@@ -88,7 +87,7 @@ final class NoCircuit implements Check {
   }
 
   private static double left(CircuitReading c) {
-    return CircuitPlanner.usableAmps(c.circuit()) - c.loadAmps();
+    return c.circuit().usableAmps() - c.loadAmps();
   }
 
   private static double lacks(CircuitReading c, double voltAmps) {

@@ -14,9 +14,10 @@ import bunting.core.show.Show;
 import bunting.core.show.Supply;
 import bunting.core.show.SupplyType;
 import bunting.core.show.Wire;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
@@ -99,7 +100,7 @@ public record BuildCost(
       Segment s = segments.get(f.segment());
       Run run = s == null ? null : runs.get(s.run());
       if (s != null && run != null && !f.viaPort()) {
-        PixelType type = java.util.Objects.requireNonNull(types.get(run.type()));
+        PixelType type = Objects.requireNonNull(types.get(run.type()));
         Attach at = JoinPlaces.at(run, type, s.firstPixel(), s.lastPixel(), f.atPixel(), false);
         double m = feedM.applyAsDouble(f);
         sum = sum.plus(distribution(prices, wires.get(f.wire()), m, at));
@@ -121,7 +122,7 @@ public record BuildCost(
   private static double leadPerM(PriceList prices, Map<String, Wire> wires, Segment s) {
     boolean powered = s.powerFromPrevious() && s.leadWire().isPresent();
     return powered
-        ? prices.perM(java.util.Objects.requireNonNull(wires.get(s.leadWire().get())))
+        ? prices.perM(Objects.requireNonNull(wires.get(s.leadWire().get())))
         : prices.dataPerM();
   }
 
@@ -143,47 +144,37 @@ public record BuildCost(
     Set<String> given = new HashSet<>();
     show.controllers().ifPresent(list -> list.stream().map(Controller::id).forEach(given::add));
     Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
-    Map<String, Integer> shelf = new HashMap<>();
     var planning = show.allotting().planning();
-    planning.ownedBoxes().forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    Shelf shelf = Shelf.boxes(planning);
     double sum = 0;
     for (PlacedController c : decisions.controllers()) {
-      String type = c.controller().type();
-      boolean free =
-          given.contains(c.controller().id()) || shelf.merge(type, -1, Integer::sum) >= 0;
-      sum +=
-          free
-              ? 0
-              : java.util.Objects.requireNonNull(kinds.get(type)).cost()
-                  + planning.prices().boxExtra();
+      ControllerType kind = Objects.requireNonNull(kinds.get(c.controller().type()));
+      boolean free = given.contains(c.controller().id()) || shelf.take(kind.id());
+      sum += free ? 0 : bought(kind, planning.prices());
     }
     return sum;
+  }
+
+  /** Price of a box of a kind that has to be bought. */
+  public static double bought(ControllerType kind, PriceList prices) {
+    return kind.cost() + prices.boxExtra();
   }
 
   private static double supplies(Show show, Decisions decisions) {
     Map<String, SupplyType> kinds = show.catalogue().supplyTypesById();
-    Map<String, Integer> shelf = new HashMap<>();
-    show.allotting()
-        .planning()
-        .ownedSupplies()
-        .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    Shelf shelf = Shelf.supplies(show.allotting().planning());
     double sum = 0;
     for (Supply s : decisions.supplies()) {
-      boolean owned = shelf.merge(s.type(), -1, Integer::sum) >= 0;
-      sum += owned ? 0 : java.util.Objects.requireNonNull(kinds.get(s.type())).cost();
+      sum += shelf.take(s.type()) ? 0 : Objects.requireNonNull(kinds.get(s.type())).cost();
     }
     return sum;
   }
 
-  /** Controllers beyond the first that each group is on. */
   private static int groups(Map<String, Run> runs, Decisions decisions) {
-    Map<String, Set<String>> where = new HashMap<>();
+    GroupsApart apart = new GroupsApart();
     for (Segment s : decisions.segments()) {
-      Run run = runs.get(s.run());
-      if (run != null && run.group().isPresent()) {
-        where.computeIfAbsent(run.group().get(), k -> new HashSet<>()).add(s.controller());
-      }
+      apart.note(Optional.ofNullable(runs.get(s.run())).flatMap(Run::group), s.controller());
     }
-    return where.values().stream().mapToInt(s -> s.size() - 1).sum();
+    return apart.count();
   }
 }

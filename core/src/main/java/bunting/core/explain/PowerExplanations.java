@@ -9,7 +9,6 @@ import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.copper.BoxAir;
 import bunting.core.copper.InputRule;
-import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Conductors;
 import bunting.core.show.PowerWays;
 import bunting.core.show.PriceList;
@@ -235,7 +234,7 @@ public final class PowerExplanations {
     lines.add(
         new Line(
             "From the mains",
-            fixed(CircuitPlanner.inputAmps(s.type(), s.loadWatts(), volts), 2) + " A",
+            fixed(s.type().voltAmps(s.loadWatts()) / volts, 2) + " A",
             fixed(s.loadWatts(), 0)
                 + " W / ("
                 + number(s.type().efficiency())

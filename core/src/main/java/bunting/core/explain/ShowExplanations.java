@@ -6,7 +6,7 @@ import static bunting.core.show.Texts.number;
 import bunting.core.assess.CircuitReading;
 import bunting.core.assess.Reading;
 import bunting.core.cost.BuildCost;
-import bunting.core.mains.CircuitPlanner;
+import bunting.core.show.Circuit;
 import bunting.core.show.Goal;
 import bunting.core.show.PortReport;
 import java.util.ArrayList;
@@ -64,9 +64,9 @@ public final class ShowExplanations {
             + " A there already; "
             + number(breaker)
             + " A x "
-            + number(CircuitPlanner.CONTINUOUS_SHARE * 100)
+            + number(Circuit.CONTINUOUS_SHARE * 100)
             + " % = "
-            + fixed(breaker * CircuitPlanner.CONTINUOUS_SHARE, 1)
+            + fixed(breaker * Circuit.CONTINUOUS_SHARE, 1)
             + " A");
   }
 

@@ -32,9 +32,6 @@ import java.util.TreeMap;
  * at each place.
  */
 public final class CheapestFeeds {
-  public static int FINDS;
-  public static long NS;
-
   /** Prices within which two answers are one: far below a cent. */
   private static final double EQUAL_PRICE = 1e-9;
 
@@ -42,6 +39,8 @@ public final class CheapestFeeds {
   private static final double ROUNDING_AMPS = 1e-9;
 
   private static final double EQUAL_AMPS = 1e-11;
+
+  private static final Comparator<Costed> BY_PRICE = (x, y) -> Double.compare(x.price, y.price);
 
   /**
    * A way to feed at a pixel.
@@ -168,15 +167,9 @@ public final class CheapestFeeds {
       double ampsCap,
       int keptMost,
       double known) {
-    FINDS++;
-    long t = System.nanoTime();
-    try {
-      return ways.isEmpty()
-          ? Optional.empty()
-          : new CheapestFeeds(line, ways, limit, ampsCap, keptMost, known).run();
-    } finally {
-      NS += System.nanoTime() - t;
-    }
+    return ways.isEmpty()
+        ? Optional.empty()
+        : new CheapestFeeds(line, ways, limit, ampsCap, keptMost, known).run();
   }
 
   private Optional<Answer> run() {
@@ -309,17 +302,18 @@ public final class CheapestFeeds {
     return volts <= top && p.sends(volts) + beyond.sends(volts) >= -ROUNDING_AMPS;
   }
 
+  /** Those that no cheaper one makes needless; if they are too many, those that promise most. */
   private List<Costed> thin(List<Costed> all, int at) {
-    all.sort(Comparator.comparingDouble(c -> c.price));
+    all.sort(BY_PRICE);
     List<Costed> kept = new ArrayList<>();
     for (Costed c : all) {
+      double atTop = c.sends(top) - EQUAL_AMPS;
+      double atLeast = c.sends(c.least) - EQUAL_AMPS;
       boolean needless = false;
-      for (int k = 0; k < kept.size() && !needless; k++) {
+      // The dearest that is still cheaper does most: it is the likeliest.
+      for (int k = kept.size() - 1; k >= 0 && !needless; k--) {
         Costed q = kept.get(k);
-        needless =
-            q.least <= c.least
-                && q.sends(top) >= c.sends(top) - EQUAL_AMPS
-                && q.sends(c.least) >= c.sends(c.least) - EQUAL_AMPS;
+        needless = q.least <= c.least && q.sends(top) >= atTop && q.sends(c.least) >= atLeast;
       }
       if (!needless) {
         kept.add(c);

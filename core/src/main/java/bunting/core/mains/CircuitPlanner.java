@@ -6,7 +6,6 @@ import bunting.core.solve.ExactSolver;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
@@ -21,9 +20,6 @@ import java.util.Optional;
  * all, else exactly.
  */
 public final class CircuitPlanner {
-  /** Share of a breaker for what runs on for hours (NFPA 70 210.20(A), from memory). */
-  public static final double CONTINUOUS_SHARE = 0.8;
-
   /** Ten thousandths of a volt-ampere. */
   private static final double SCALE = 1e4;
 
@@ -45,18 +41,8 @@ public final class CircuitPlanner {
   public record Load(String key, double voltAmps, Optional<String> fixed) {
     /** A supply, on any circuit. */
     public static Load of(String supply, SupplyType type, double watts) {
-      return new Load(supply, inputAmps(type, watts, 1), Optional.empty());
+      return new Load(supply, type.voltAmps(watts), Optional.empty());
     }
-  }
-
-  /** Amps that a supply draws from a circuit. */
-  public static double inputAmps(SupplyType type, double loadWatts, double circuitVolts) {
-    return loadWatts / (type.efficiency() * type.powerFactor() * circuitVolts);
-  }
-
-  /** Amps that a circuit has for the show. */
-  public static double usableAmps(Circuit circuit) {
-    return circuit.breakerAmps() * CONTINUOUS_SHARE - circuit.existingAmps();
   }
 
   /**
@@ -100,7 +86,7 @@ public final class CircuitPlanner {
       for (int c = 0; c < used.length; c++) {
         double amps = load.voltAmps() / circuits.get(c).volts();
         if (may(load, circuits.get(c))
-            && used[c] + amps <= usableAmps(circuits.get(c)) + ROUNDING_AMPS) {
+            && used[c] + amps <= circuits.get(c).usableAmps() + ROUNDING_AMPS) {
           used[c] += amps;
           result.put(load.key(), circuits.get(c).id());
           break;
@@ -141,9 +127,8 @@ public final class CircuitPlanner {
     }
     model.maximize(placed);
     CpSolver solver = ExactSolver.within(EFFORT);
-    CpSolverStatus status = solver.solve(model);
     Map<String, String> result = new HashMap<>();
-    if (status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE) {
+    if (ExactSolver.found(solver, model)) {
       for (int l = 0; l < loads.size(); l++) {
         for (int c = 0; c < circuits.size(); c++) {
           if (may(loads.get(l), circuits.get(c)) && solver.booleanValue(on[l][c])) {
@@ -151,19 +136,17 @@ public final class CircuitPlanner {
           }
         }
       }
-    } else if (status == CpSolverStatus.MODEL_INVALID) {
-      throw new IllegalStateException("the model of the circuits is invalid: " + model.validate());
     }
     return result;
   }
 
   /** Volt-amperes as the solver counts them, rounded up by less than anybody measures. */
-  public static long scaled(double voltAmps) {
+  private static long scaled(double voltAmps) {
     return (long) Math.ceil(voltAmps * SCALE - 1e-3);
   }
 
   /** What a circuit has for the show, as the solver counts. */
-  public static long room(Circuit circuit) {
-    return Math.max(0, (long) Math.floor(usableAmps(circuit) * circuit.volts() * SCALE + 1e-3));
+  private static long room(Circuit circuit) {
+    return Math.max(0, (long) Math.floor(circuit.usableAmps() * circuit.volts() * SCALE + 1e-3));
   }
 }

@@ -1,19 +1,16 @@
 package bunting.core.plan;
 
 import bunting.core.addressing.UniverseCount;
-import bunting.core.assess.Consequence;
-import bunting.core.assess.OtherReading;
 import bunting.core.assess.Reading;
+import bunting.core.cost.BuildCost;
 import bunting.core.loads.BulbPlanner;
 import bunting.core.loads.SetPlanner;
-import bunting.core.mains.CircuitPlanner;
 import bunting.core.ports.Allotment;
 import bunting.core.ports.PortPlanner;
 import bunting.core.ports.SearchWatch;
 import bunting.core.power.PowerPlan;
 import bunting.core.power.PowerPlanner;
 import bunting.core.power.WiringPrice;
-import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
 import bunting.core.show.Goal;
 import bunting.core.show.Input;
@@ -32,6 +29,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Proposes all decisions of a show: ports first, then power, then mains. Where a run cannot be
@@ -85,7 +83,7 @@ public final class Planner {
       Allotment allotment = allotted.allotment();
       PowerPlan power = PowerPlanner.plan(show, allotment);
       if (power.failures().isEmpty()) {
-        return priced(withMains(allotted, power));
+        return finished(allotted, power);
       }
       for (PowerPlan.Failure failure : power.failures()) {
         Run run = runs.get(failure.run());
@@ -131,105 +129,50 @@ public final class Planner {
     supplies.addAll(sets.supplies());
     List<Input> inputs = new ArrayList<>(power.inputs());
     inputs.addAll(sets.inputs());
-    Decisions dry =
-        new Decisions(
-            power.controllers(),
-            power.segments(),
-            power.feeds(),
-            power.breaks(),
-            supplies,
-            inputs,
-            unplaced,
-            PortPlanner.controllersLowerBound(show, allotment, search.isPresent()),
-            new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()),
-            allotted.report());
-    return dry;
+    return new Decisions(
+        power.controllers(),
+        power.segments(),
+        power.feeds(),
+        power.breaks(),
+        supplies,
+        inputs,
+        unplaced,
+        PortPlanner.controllersLowerBound(show, allotment, search.isPresent()),
+        new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()),
+        allotted.report());
   }
 
-  /** With the price and the cable of the plan as it is wired: the search knew them nearly. */
-  private Decisions priced(Decisions d) {
-    var build = Reading.of(show, d).totals().build();
-    return d.with(d.report().with(Goal.COST, build.total()).with(Goal.CABLE, build.metres()));
-  }
-
-  /** On circuits; where not all find a place, with supplies that are chosen for the circuits. */
-  private Decisions withMains(PortPlanner.Allotted allotted, PowerPlan power) {
-    Decisions dry = decisions(allotted, power);
-    if (show.circuits().isEmpty()) {
-      return dry;
+  /** Priced as it is wired, and on circuits: with supplies chosen for those where need be. */
+  private Decisions finished(PortPlanner.Allotted allotted, PowerPlan power) {
+    Hung first = hung(decisions(allotted, power));
+    if (first.off() == 0 || power.supplies().isEmpty()) {
+      return first.decisions();
     }
-    List<Circuit> circuits = show.circuits().get();
-    Decisions first = onCircuits(dry, circuits);
-    if (offMains(first) == 0 || power.supplies().isEmpty()) {
-      return first;
-    }
+    Set<String> pixels = power.supplies().stream().map(Supply::id).collect(Collectors.toSet());
     PowerPlan fitted =
-        PowerPlanner.plan(show, allotted.allotment(), circuits, taken(first, power, circuits));
+        PowerPlanner.plan(
+            show,
+            allotted.allotment(),
+            show.circuits().orElseThrow(),
+            first.mains().taken(first.decisions(), pixels));
     if (!fitted.failures().isEmpty()) {
-      return first;
+      return first.decisions();
     }
-    Decisions second = onCircuits(decisions(allotted, fitted), circuits);
-    return offMains(second) < offMains(first) ? second : first;
+    Hung second = hung(decisions(allotted, fitted));
+    return second.off() < first.off() ? second.decisions() : first.decisions();
   }
 
-  private static long offMains(Decisions d) {
-    return d.supplies().stream().filter(s -> s.circuit().isEmpty()).count()
-        + d.others().chains().stream().filter(c -> c.circuit().isEmpty()).count();
-  }
+  /** Decisions on circuits, and how many supplies and chains found none. */
+  private record Hung(Decisions decisions, OnCircuits mains, long off) {}
 
-  /** Volt-amperes of each circuit that bulb strings and plain sets take. */
-  private List<Double> taken(Decisions d, PowerPlan pixels, List<Circuit> circuits) {
-    Set<String> own = new HashSet<>();
-    pixels.supplies().forEach(s -> own.add(s.id()));
-    Consequence worst = Reading.of(show, d).worst();
-    List<Double> taken = new ArrayList<>();
-    for (Circuit c : circuits) {
-      double sum = 0;
-      for (var s : worst.supplies()) {
-        boolean here = s.supply().circuit().filter(c.id()::equals).isPresent();
-        sum +=
-            here && !own.contains(s.supply().id())
-                ? CircuitPlanner.inputAmps(s.type(), s.loadWatts(), 1)
-                : 0;
-      }
-      for (OtherReading.Chain chain : worst.others().chains()) {
-        boolean here = chain.chain().circuit().filter(c.id()::equals).isPresent();
-        sum += here ? chain.amps() * show.settings().mainsVolts() : 0;
-      }
-      taken.add(sum);
-    }
-    return taken;
-  }
-
-  private Decisions onCircuits(Decisions dry, List<Circuit> circuits) {
-    Consequence worst = Reading.of(show, dry).worst();
-    List<CircuitPlanner.Load> loads = new ArrayList<>();
-    worst
-        .supplies()
-        .forEach(s -> loads.add(CircuitPlanner.Load.of(s.supply().id(), s.type(), s.loadWatts())));
-    for (OtherReading.Chain c : worst.others().chains()) {
-      double voltAmps = c.amps() * show.settings().mainsVolts();
-      loads.add(new CircuitPlanner.Load(c.chain().id(), voltAmps, c.chain().circuit()));
-    }
-    Map<String, String> circuitOf = CircuitPlanner.assign(loads, circuits);
-    List<Supply> supplies =
-        dry.supplies().stream()
-            .map(
-                s ->
-                    new Supply(
-                        s.id(), s.type(), s.at(), Optional.ofNullable(circuitOf.get(s.id()))))
-            .toList();
-    List<OtherDecisions.Chain> chains =
-        dry.others().chains().stream()
-            .map(
-                c ->
-                    new OtherDecisions.Chain(
-                        c.id(),
-                        c.strings(),
-                        c.outlet(),
-                        Optional.ofNullable(circuitOf.get(c.id()))))
-            .toList();
-    return dry.with(
-        supplies, new OtherDecisions(dry.others().dimmers(), dry.others().outputs(), chains));
+  private Hung hung(Decisions dry) {
+    Reading reading = Reading.of(show, dry);
+    BuildCost build = reading.totals().build();
+    // The search knew the price and the cable nearly.
+    Decisions priced =
+        dry.with(dry.report().with(Goal.COST, build.total()).with(Goal.CABLE, build.metres()));
+    OnCircuits mains = new OnCircuits(show, reading.worst());
+    Decisions on = mains.hang(priced);
+    return new Hung(on, mains, show.circuits().isEmpty() ? 0 : OnCircuits.off(on));
   }
 }

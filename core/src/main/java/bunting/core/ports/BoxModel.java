@@ -426,11 +426,6 @@ final class BoxModel {
     }
   }
 
-  /** What the solver finds wrong with the model; empty where it is sound. */
-  String fault() {
-    return model.validate();
-  }
-
   int boxCount() {
     return boxes.size();
   }

@@ -6,7 +6,6 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.solve.ExactSolver;
 import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
@@ -128,12 +127,9 @@ final class BoxSearch {
         start.ifPresent(d -> hint(model, d));
       }
       CpSolver solver = ExactSolver.within(effort);
-      CpSolverStatus status = solve(solver, model);
+      boolean found = solve(solver, model);
       effort -= solver.response().getDeterministicTime();
-      if (status == CpSolverStatus.MODEL_INVALID) {
-        throw new IllegalStateException("the model of the boxes is invalid: " + model.fault());
-      }
-      if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+      if (!found) {
         break;
       }
       best = read(solver, model);
@@ -174,9 +170,9 @@ final class BoxSearch {
   }
 
   /** Solves, with an eye on whoever wants to stop. */
-  private CpSolverStatus solve(CpSolver solver, BoxModel model) {
+  private boolean solve(CpSolver solver, BoxModel model) {
     if (watch == SearchWatch.NOBODY) {
-      return solver.solve(model.model);
+      return ExactSolver.found(solver, model.model);
     }
     Thread guard =
         Thread.ofVirtual()
@@ -192,7 +188,7 @@ final class BoxSearch {
                   }
                 });
     try {
-      return solver.solve(model.model);
+      return ExactSolver.found(solver, model.model);
     } finally {
       guard.interrupt();
     }

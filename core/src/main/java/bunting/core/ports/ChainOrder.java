@@ -1,7 +1,6 @@
 package bunting.core.ports;
 
 import bunting.core.show.Point;
-import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -41,19 +40,9 @@ final class ChainOrder {
   static double length(Point box, List<Piece> chain) {
     double sum = 0;
     for (int i = 0; i < chain.size(); i++) {
-      sum += i == 0 ? lead(box, chain.get(0)) : joint(chain.get(i - 1), chain.get(i));
+      sum += i == 0 ? chain.get(0).leadFrom(box) : chain.get(i).jointFrom(chain.get(i - 1));
     }
     return sum;
-  }
-
-  private static double lead(Point box, Piece piece) {
-    return Geometry.boxToPixel(box, piece.run(), piece.type(), piece.first());
-  }
-
-  private static double joint(Piece before, Piece after) {
-    return Geometry.joint(
-        Geometry.pixel(before.run(), before.type(), before.last()),
-        Geometry.pixel(after.run(), after.type(), after.first()));
   }
 
   private static List<Piece> best(Point box, List<Piece> pieces) {
@@ -67,7 +56,7 @@ final class ChainOrder {
       Piece next = left.getFirst();
       double least = Double.MAX_VALUE;
       for (Piece p : left) {
-        double metres = chain.isEmpty() ? lead(box, p) : joint(chain.getLast(), p);
+        double metres = chain.isEmpty() ? p.leadFrom(box) : p.jointFrom(chain.getLast());
         if (metres < least - 1e-9) {
           least = metres;
           next = p;
@@ -87,7 +76,7 @@ final class ChainOrder {
       java.util.Arrays.fill(row, Double.MAX_VALUE);
     }
     for (int last = 0; last < n; last++) {
-      cost[1 << last][last] = lead(box, pieces.get(last));
+      cost[1 << last][last] = pieces.get(last).leadFrom(box);
       before[1 << last][last] = -1;
     }
     for (int set = 1; set < 1 << n; set++) {
@@ -97,7 +86,7 @@ final class ChainOrder {
           double sum =
               with == set
                   ? Double.MAX_VALUE
-                  : cost[set][last] + joint(pieces.get(last), pieces.get(next));
+                  : cost[set][last] + pieces.get(next).jointFrom(pieces.get(last));
           if (with != set && sum < cost[with][next] - 1e-9) {
             cost[with][next] = sum;
             before[with][next] = last;

@@ -150,13 +150,14 @@ final class PortSearch {
     long budget = (long) (PIXELS_WIRED * effort);
     watch.step(1, 1, "places for " + Texts.count(show.runs().size(), "run", "runs"));
     List<Allotment> starts = new ArrayList<>(List.of(start));
-    if (show.runs().size() <= LocalSearch.FEW_RUNS) {
+    if (show.runs().size() <= Deal.FEW_RUNS) {
       starts.addAll(fits);
     }
     Allotment best = start;
     for (Allotment from : starts) {
-      LocalSearch moves = new LocalSearch(show, prices, universes, held, forbidden, watch, budget);
-      Allotment raw = moves.improve(from);
+      Allotment raw =
+          LocalSearch.improve(
+              new Deal(show, prices, universes, held, forbidden, watch, budget, from));
       // In another order boxes begin elsewhere, and may need a universe more.
       for (Allotment next : List.of(tidied(raw, true), tidied(raw, false))) {
         if (universes.fits(next.boxes())) {

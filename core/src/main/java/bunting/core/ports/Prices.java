@@ -1,5 +1,8 @@
 package bunting.core.ports;
 
+import bunting.core.cost.BuildCost;
+import bunting.core.cost.GroupsApart;
+import bunting.core.cost.Shelf;
 import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
 import bunting.core.show.LeadHelper;
@@ -29,7 +32,7 @@ public final class Prices {
   private final SupplyPrice supplies;
   private final Set<String> given = new HashSet<>();
   private final Map<BoxLoad, Known> known = new WeakHashMap<>();
-  private final Map<String, Double> alone = new HashMap<>();
+  private final Map<List<Object>, Double> chains = new HashMap<>();
 
   /** More than any plan costs, and less than makes sums too large. */
   private static final double NO_POWER = 1e6;
@@ -55,7 +58,7 @@ public final class Prices {
 
   /** Price of a box of this kind that has to be bought. */
   double bought(ControllerType type) {
-    return type.cost() + planning.prices().boxExtra();
+    return BuildCost.bought(type, planning.prices());
   }
 
   /** Metres from a box to pixel {@code pixel} of a run: its lead or its feed. */
@@ -100,15 +103,26 @@ public final class Prices {
 
   /** Price of wiring a run by itself from such a box; where it cannot be powered, very much. */
   double alone(Run run, PixelType type, BoxLoad box) {
-    boolean powers = box.type().portAmpsMax() > 0;
-    String key = run.name() + "\0" + box.controller().at() + "\0" + powers;
-    Double before = alone.get(key);
+    return chain(box, List.of(new Piece(run, type, 1, run.pixels())));
+  }
+
+  /**
+   * Price of a chain on one port of such a box as if its other ports were free: nearly what it is,
+   * and remembered. Where it cannot be powered, very much.
+   */
+  double chain(BoxLoad box, List<Piece> chain) {
+    if (chain.isEmpty()) {
+      return 0;
+    }
+    List<Object> key = new ArrayList<>(List.of(box.type().id(), box.controller().at()));
+    chain.forEach(p -> key.add(p.run().name() + " " + p.first() + " " + p.last()));
+    Double before = chains.get(key);
     if (before == null) {
       BoxLoad bare = new BoxLoad(box.controller(), box.type());
-      bare.append(bare.order().getFirst(), new Piece(run, type, 1, run.pixels()));
+      chain.forEach(p -> bare.append(bare.order().getFirst(), p));
       PlanPrice.Wired w = wiring.wire(bare);
       before = w.unpowered() > 0 ? NO_POWER : w.price();
-      alone.put(key, before);
+      chains.put(key, before);
     }
     return before;
   }
@@ -136,14 +150,14 @@ public final class Prices {
 
   /** The price of building: boxes and supplies that are bought, cable, ways, work, groups apart. */
   double cost(List<BoxLoad> boxes) {
-    Map<String, Integer> shelf = new HashMap<>();
-    planning.ownedBoxes().forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
-    double sum = groupsApart(boxes) * planning.prices().groupApart();
+    Shelf shelf = Shelf.boxes(planning);
+    GroupsApart apart = new GroupsApart();
+    boxes.forEach(b -> note(b, apart));
+    double sum = apart.count() * planning.prices().groupApart();
     List<PlanPrice.Wired> all = new ArrayList<>();
     for (BoxLoad box : boxes) {
       if (!box.isEmpty()) {
-        boolean fresh = !isGiven(box.controller());
-        if (fresh && shelf.merge(box.type().id(), -1, Integer::sum) < 0) {
+        if (!isGiven(box.controller()) && !shelf.take(box.type().id())) {
           sum += bought(box.type());
         }
         PlanPrice.Wired one = wired(box);
@@ -154,16 +168,9 @@ public final class Prices {
     return sum + wiring.supplies(all);
   }
 
-  /** Boxes beyond the first that each group is on. */
-  static int groupsApart(List<BoxLoad> boxes) {
-    Map<String, Set<BoxLoad>> where = new HashMap<>();
-    for (BoxLoad box : boxes) {
-      for (PortLoad port : box.ports()) {
-        for (Piece p : port.pieces()) {
-          p.run().group().ifPresent(g -> where.computeIfAbsent(g, k -> new HashSet<>()).add(box));
-        }
-      }
+  private static void note(BoxLoad box, GroupsApart apart) {
+    for (PortLoad port : box.ports()) {
+      port.pieces().forEach(p -> apart.note(p.run().group(), box.controller().id()));
     }
-    return where.values().stream().mapToInt(s -> s.size() - 1).sum();
   }
 }

@@ -2,7 +2,6 @@ package bunting.core.power;
 
 import bunting.core.copper.Fuses;
 import bunting.core.ports.BoxLoad;
-import bunting.core.ports.Piece;
 import bunting.core.show.Wire;
 import bunting.core.show.Wiring;
 import java.util.ArrayList;
@@ -40,7 +39,8 @@ final class BoxWiring {
   List<List<PortWiring.Island>> wire() {
     for (int port = 1; port <= box.ports().size(); port++) {
       if (!box.ports().get(port - 1).pieces().isEmpty()) {
-        alone(port).ifPresent(limit(port));
+        int p = port;
+        alone(port).ifPresent(l -> limits.put(p, l));
         wire(port);
       }
     }
@@ -57,10 +57,6 @@ final class BoxWiring {
   /** What cannot be powered where it is. */
   List<PortWiring.NoPower> failures() {
     return List.copyOf(failed.values());
-  }
-
-  private java.util.function.Consumer<PortLimit> limit(int port) {
-    return l -> limits.put(port, l);
   }
 
   /** What a port may give as if the others gave nothing. */
@@ -80,12 +76,10 @@ final class BoxWiring {
   }
 
   private void wire(int port, Optional<PortLimit> limit) {
-    List<Piece> pieces = box.ports().get(port - 1).pieces();
     failed.remove(port);
     try {
       Budget budget = new Budget.Fixed(limit, rules.supplyAmps());
-      PortWiring one = new PortWiring(box.controller().at(), port, pieces, rules, budget, wiring);
-      wired.put(port, (quick ? one.quickly() : one).wire());
+      wired.put(port, PortWiring.wire(box, port, rules, budget, wiring, quick));
     } catch (PortWiring.NoPower e) {
       failed.put(port, e);
       wired.put(port, List.of());

@@ -3,7 +3,6 @@ package bunting.core.power;
 import bunting.core.ports.Piece;
 import bunting.core.show.Conductors;
 import bunting.core.show.Point;
-import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -53,7 +52,8 @@ final class CheapestChain {
     for (int to = 1; to <= n; to++) {
       for (int i = to - 1; i >= Math.max(0, to - JOINED_MAX); i--) {
         Stretch stretch = new Stretch(box, pieces.subList(i, to), copper);
-        double lead = i == 0 ? 0 : joint(i) * rules.prices().dataPerM();
+        double lead =
+            i == 0 ? 0 : pieces.get(i).jointFrom(pieces.get(i - 1)) * rules.prices().dataPerM();
         boolean pays = stretch.jointMetres() * leastPerM < price[to] - price[i] - lead;
         boolean tooMuch = stretch.nominalAmps(rules.fusedBrightness()) > 2 * rules.supplyAmps();
         if (i < to - 1 && (tooMuch || !pays)) {
@@ -98,13 +98,5 @@ final class CheapestChain {
             || found.get().trial().port.isEmpty()
             || budget.bankHolds(found.get().trial().totalAmps());
     return bears ? found : PricedFeeds.of(stretch, rules, Optional.empty(), below);
-  }
-
-  private double joint(int i) {
-    Piece before = pieces.get(i - 1);
-    Piece piece = pieces.get(i);
-    return Geometry.joint(
-        Geometry.pixel(before.run(), before.type(), before.last()),
-        Geometry.pixel(piece.run(), piece.type(), piece.first()));
   }
 }

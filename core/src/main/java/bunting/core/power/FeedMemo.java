@@ -2,9 +2,7 @@ package bunting.core.power;
 
 import bunting.core.ports.Piece;
 import bunting.core.show.Point;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 
@@ -16,15 +14,8 @@ import java.util.function.Supplier;
 final class FeedMemo {
   private static final int KEPT = 20_000;
 
-  private static final Map<Asked, FeedTrial> GIVEN =
-      new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, FeedTrial> eldest) {
-          return size() > KEPT;
-        }
-      };
+  private static final Recent<Asked, FeedTrial> GIVEN = new Recent<>(KEPT);
+  private static final Recent<Bounded, Optional<PricedFeeds.Priced>> PRICED = new Recent<>(KEPT);
 
   /**
    * A question.
@@ -39,49 +30,19 @@ final class FeedMemo {
       Optional<PortLimit> port,
       List<Post> from) {}
 
+  /** A question of which only answers below a price are wanted: the bound steers the search. */
+  private record Bounded(Asked asked, double below) {}
+
   private FeedMemo() {}
 
-  /** What was found, or that nothing is cheaper than that. */
-  private record Known(Optional<PricedFeeds.Priced> found, double below) {}
-
-  private static final Map<Asked, Known> PRICED =
-      new LinkedHashMap<>(64, 0.75f, true) {
-        private static final long serialVersionUID = 1;
-
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, Known> eldest) {
-          return size() > KEPT;
-        }
-      };
+  /** The answer, as it was given before or from the supplier. */
+  static FeedTrial answer(Asked asked, Supplier<FeedTrial> search) {
+    return GIVEN.answer(asked, search);
+  }
 
   /** The same for the cheapest feeds below some price. */
   static Optional<PricedFeeds.Priced> priced(
       Asked asked, double below, Supplier<Optional<PricedFeeds.Priced>> search) {
-    synchronized (PRICED) {
-      Known known = PRICED.get(asked);
-      if (known != null && (known.found().isPresent() || below <= known.below())) {
-        return known.found().filter(p -> p.price() < below);
-      }
-    }
-    Optional<PricedFeeds.Priced> found = search.get();
-    synchronized (PRICED) {
-      PRICED.put(asked, new Known(found, below));
-    }
-    return found;
-  }
-
-  /** The answer, as it was given before or from the supplier. */
-  static FeedTrial answer(Asked asked, Supplier<FeedTrial> search) {
-    synchronized (GIVEN) {
-      FeedTrial known = GIVEN.get(asked);
-      if (known != null) {
-        return known;
-      }
-    }
-    FeedTrial found = search.get();
-    synchronized (GIVEN) {
-      GIVEN.put(asked, found);
-    }
-    return found;
+    return PRICED.answer(new Bounded(asked, below), search);
   }
 }

@@ -24,7 +24,6 @@ final class FeedTrial {
   final double[] fuses;
   private final PowerRules rules;
   private final double[] most;
-  private boolean priced;
   private double totalAmps;
   private double lowest;
   private final Optional<Shortfall> shortfall;
@@ -56,16 +55,6 @@ final class FeedTrial {
   /** Lowest volts; 0 where it cannot stand. */
   double lowest() {
     return lowest;
-  }
-
-  /** The same, noted as found by price: its wires are not thinned any more. */
-  FeedTrial byPrice() {
-    priced = true;
-    return this;
-  }
-
-  boolean priced() {
-    return priced;
   }
 
   double totalAmps() {

@@ -5,7 +5,6 @@ import bunting.core.cost.JoinPlaces;
 import bunting.core.ports.Piece;
 import bunting.core.show.Attach;
 import bunting.core.show.PriceList;
-import bunting.core.survey.Geometry;
 import java.util.List;
 
 /** What the islands of one port cost: leads, ways, feeds and the work of joining them on. */
@@ -20,9 +19,7 @@ final class IslandPrice {
       FeedTrial trial = island.trial();
       List<Piece> pieces = trial.stretch.pieces();
       Piece head = pieces.getFirst();
-      boolean continues =
-          before != null && before.run().equals(head.run()) && before.last() + 1 == head.first();
-      double metres = continues ? 0 : before == null ? trial.stretch.feedM(0) : joint(before, head);
+      double metres = before == null ? trial.stretch.feedM(0) : way(before, head);
       double perM =
           island.onBank() ? prices.perM(trial.posts.getFirst().wire()) : prices.dataPerM();
       double joints = trial.stretch.jointMetres();
@@ -41,20 +38,19 @@ final class IslandPrice {
     return sum;
   }
 
+  /** Metres of lead between two islands; none where the run itself goes on. */
+  private static double way(Piece before, Piece head) {
+    return head.continues(before) ? 0 : head.jointFrom(before);
+  }
+
   private static BuildCost lead(double price, double metres) {
     return new BuildCost(0, 0, 0, price, 0, 0, 0, 0, metres);
   }
 
-  /** Zones of one piece are cut apart inside it: their ends are cuts. */
+  /** By the ends of the piece, or of the zone of it that hangs on a supply of its own. */
   static Attach attach(FeedTrial trial, Post post) {
     Stretch.Place at = trial.stretch.place(post.at());
     Piece piece = trial.stretch.pieces().get(at.piece());
     return JoinPlaces.at(piece.run(), piece.type(), piece.first(), piece.last(), at.pixel(), false);
-  }
-
-  private static double joint(Piece before, Piece piece) {
-    return Geometry.joint(
-        Geometry.pixel(before.run(), before.type(), before.last()),
-        Geometry.pixel(piece.run(), piece.type(), piece.first()));
   }
 }

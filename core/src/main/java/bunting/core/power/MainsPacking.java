@@ -7,7 +7,6 @@ import bunting.core.solve.ExactSolver;
 import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
-import com.google.ortools.sat.CpSolverStatus;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
 import java.util.ArrayList;
@@ -35,8 +34,6 @@ final class MainsPacking {
 
   /** Ten thousandths of a watt or a volt-ampere. */
   private static final double SCALE = 1e4;
-
-  private static final double CONTINUOUS_SHARE = 0.8;
 
   private record Supply(
       SupplyType type, List<BoolVar> onCircuit, Map<String, List<BoolVar>> loads) {}
@@ -76,18 +73,12 @@ final class MainsPacking {
     places.forEach((key, here) -> all.put(key, place(show, model, here, mains, cost, drawn)));
     for (int c = 0; c < drawn.size(); c++) {
       Circuit circuit = mains.circuits().get(c);
-      double room =
-          (circuit.breakerAmps() * CONTINUOUS_SHARE - circuit.existingAmps()) * circuit.volts()
-              - mains.taken().get(c);
+      double room = circuit.usableAmps() * circuit.volts() - mains.taken().get(c);
       model.addLessOrEqual(drawn.get(c), Math.max(0, (long) Math.floor(room * SCALE)));
     }
     model.minimize(cost);
     CpSolver solver = ExactSolver.within(EFFORT);
-    CpSolverStatus status = solver.solve(model);
-    if (status == CpSolverStatus.MODEL_INVALID) {
-      throw new IllegalStateException("the model of the mains is invalid: " + model.validate());
-    }
-    if (status != CpSolverStatus.OPTIMAL && status != CpSolverStatus.FEASIBLE) {
+    if (!ExactSolver.found(solver, model)) {
       return Map.of();
     }
     Map<String, List<Chosen>> found = new LinkedHashMap<>();
@@ -159,7 +150,7 @@ final class MainsPacking {
       for (int c = 0; c < circuits.size(); c++) {
         BoolVar x = model.newBoolVar("x");
         model.addImplication(x, circuits.get(c));
-        double voltAmps = load.watts() / (type.efficiency() * type.powerFactor());
+        double voltAmps = type.voltAmps(load.watts());
         drawn.get(c).addTerm(x, (long) Math.ceil(voltAmps * SCALE));
         watts.addTerm(x, (long) Math.floor(load.watts() * SCALE));
         on.add(x);

@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.ports.BoxLoad;
 import bunting.core.ports.Piece;
 import bunting.core.show.Attach;
 import bunting.core.show.HeldPost;
@@ -26,7 +27,7 @@ final class PortWiring {
   private final Budget budget;
   private final Wiring wiring;
   private final List<Island> islands = new ArrayList<>();
-  private boolean quick;
+  private final boolean quick;
 
   /**
    * A finished island; its first feed goes through the port where {@code trial.port} is there.
@@ -56,23 +57,46 @@ final class PortWiring {
     }
   }
 
-  /** Only what it costs is asked: where the price search finds nothing, nothing else is tried. */
-  PortWiring quickly() {
-    quick = true;
-    return this;
-  }
-
-  PortWiring(
-      Point box, int port, List<Piece> pieces, PowerRules rules, Budget budget, Wiring wiring) {
+  /**
+   * A port to be wired.
+   *
+   * @param quick whether only the price is asked: where the price search finds nothing, nothing
+   *     else is tried
+   */
+  private PortWiring(
+      Point box,
+      int port,
+      List<Piece> pieces,
+      PowerRules rules,
+      Budget budget,
+      Wiring wiring,
+      boolean quick) {
     this.box = box;
     this.port = port;
     this.pieces = pieces;
     this.rules = rules;
     this.budget = budget;
     this.wiring = wiring;
+    this.quick = quick;
   }
 
-  List<Island> wire() throws NoPower {
+  /** The islands of a port; where a margin of volts cannot be kept, down to the least volts. */
+  static List<Island> wire(
+      BoxLoad box, int port, PowerRules rules, Budget budget, Wiring wiring, boolean quick)
+      throws NoPower {
+    Point at = box.controller().at();
+    List<Piece> pieces = box.ports().get(port - 1).pieces();
+    try {
+      return new PortWiring(at, port, pieces, rules, budget, wiring, quick).wire();
+    } catch (NoPower e) {
+      if (!rules.keepsMargin()) {
+        throw e;
+      }
+      return new PortWiring(at, port, pieces, rules.atTheLimit(), budget, wiring, quick).wire();
+    }
+  }
+
+  private List<Island> wire() throws NoPower {
     int next = 0;
     while (next < pieces.size()) {
       Optional<PortLimit> limit =
@@ -283,6 +307,9 @@ final class PortWiring {
       return search.single(Optional.empty());
     }
     FeedTrial apart = search.fewest(Optional.empty());
+    if (byPrice() && limit.isEmpty()) {
+      return search.thinned(apart);
+    }
     if (limit.isEmpty() || wiring.ways().school() == InjectionSchool.TRUNK) {
       return apart;
     }
@@ -290,11 +317,13 @@ final class PortWiring {
       return apart;
     }
     FeedTrial through = search.fewest(limit);
-    return acceptable(through) && through.count() <= apart.count() ? through : apart;
+    FeedTrial thick = acceptable(through) && through.count() <= apart.count() ? through : apart;
+    FeedTrial thin = byPrice() ? search.thinned(thick) : thick;
+    return acceptable(thin) ? thin : thick;
   }
 
   private void thinAndFinish(FeedTrial thick, boolean apart) {
-    if (byPrice() && thick.priced()) {
+    if (byPrice()) {
       finish(new Island(thick, apart));
       return;
     }

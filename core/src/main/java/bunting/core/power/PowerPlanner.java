@@ -11,7 +11,9 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -21,6 +23,7 @@ import java.util.Optional;
  */
 public final class PowerPlanner {
   private final Show show;
+  private final Map<Double, PowerRules> rules = new HashMap<>();
   private final List<PowerPlan.Failure> failures = new ArrayList<>();
 
   private final boolean quick;
@@ -39,9 +42,11 @@ public final class PowerPlanner {
     this.quick = quick;
   }
 
-  /** What could not be powered so far. */
-  List<PowerPlan.Failure> failures() {
-    return failures;
+  /** What could not be powered since this was asked before. */
+  List<PowerPlan.Failure> takeFailures() {
+    List<PowerPlan.Failure> since = List.copyOf(failures);
+    failures.clear();
+    return since;
   }
 
   /** Plans the power of all boxes. */
@@ -90,7 +95,7 @@ public final class PowerPlanner {
 
   /** The islands of a box's ports; empty where nothing there can be powered at all. */
   Optional<WiredBox> wire(BoxLoad box) {
-    PowerRules full = PowerRules.of(show, box.volts());
+    PowerRules full = rules.computeIfAbsent(box.volts(), v -> PowerRules.of(show, v));
     PowerRules plain = quick ? full.quickly() : full;
     if (plain.supplyAmps() <= 0 || plain.wires().isEmpty()) {
       box.ports()
@@ -103,12 +108,12 @@ public final class PowerPlanner {
     InputRule.Choice input =
         InputRule.choose(most, plain.margin(), plain.supplyVolts(), plain.copper(), plain.wires());
     double ohms = plain.copper().inputOhms(input.wire(), input.pairs());
-    PowerRules rules = plain.behindInput(most, ohms);
+    PowerRules behind = plain.behindInput(most, ohms);
     List<List<PortWiring.Island>> ports =
         show.wiring().ways().school() == InjectionSchool.PORT_FIRST
-            ? byPrice(box, rules)
-            : oneByOne(box, rules);
-    return Optional.of(new WiredBox(box, rules, input, ports));
+            ? byPrice(box, behind)
+            : oneByOne(box, behind);
+    return Optional.of(new WiredBox(box, behind, input, ports));
   }
 
   private List<List<PortWiring.Island>> byPrice(BoxLoad box, PowerRules rules) {
@@ -123,13 +128,10 @@ public final class PowerPlanner {
     BankBudget budget = new BankBudget(box, rules);
     List<List<PortWiring.Island>> ports = new ArrayList<>();
     for (int port = 1; port <= box.ports().size(); port++) {
-      List<Piece> pieces = box.ports().get(port - 1).pieces();
       List<PortWiring.Island> islands = List.of();
-      if (!pieces.isEmpty()) {
+      if (!box.ports().get(port - 1).pieces().isEmpty()) {
         try {
-          islands =
-              new PortWiring(box.controller().at(), port, pieces, rules, budget, show.wiring())
-                  .wire();
+          islands = PortWiring.wire(box, port, rules, budget, show.wiring(), false);
         } catch (PortWiring.NoPower e) {
           failures.add(failure(box, e));
         }

@@ -92,6 +92,25 @@ record PowerRules(
   PowerRules behindInput(double amps, double ohms) {
     // In whole steps, so that a few amps more on another port leave what was found here alone.
     double drop = Math.ceil(amps * ohms / DROP_STEP_VOLTS - 1e-9) * DROP_STEP_VOLTS;
+    return with(ways, supplyVolts() - drop, effort);
+  }
+
+  /** The same where a place near the optimum will do. */
+  PowerRules quickly() {
+    return effort == Effort.EXACT ? with(ways, busVolts, Effort.NEAR) : this;
+  }
+
+  /** Whether it keeps more volts than the least. */
+  boolean keepsMargin() {
+    return ways.marginPercent() > 0;
+  }
+
+  /** The same down to the least volts. */
+  PowerRules atTheLimit() {
+    return with(ways.withMargin(0), busVolts, effort);
+  }
+
+  private PowerRules with(PowerWays other, double terminalVolts, Effort hard) {
     return new PowerRules(
         volts,
         minVolts,
@@ -100,28 +119,10 @@ record PowerRules(
         wires,
         brightness,
         copper,
-        ways,
-        supplyVolts() - drop,
+        other,
+        terminalVolts,
         prices,
-        effort);
-  }
-
-  /** The same where a place near the optimum will do. */
-  PowerRules quickly() {
-    return effort != Effort.EXACT
-        ? this
-        : new PowerRules(
-            volts,
-            minVolts,
-            margin,
-            supplyAmps,
-            wires,
-            brightness,
-            copper,
-            ways,
-            busVolts,
-            prices,
-            Effort.NEAR);
+        hard);
   }
 
   /** What the supplies hold. */

@@ -36,7 +36,7 @@ final class PricedFeeds {
   /** Placings kept at each place, where the optimum is wanted, and where one near it is. */
   private static final int KEPT_EXACT = 120;
 
-  private static final int KEPT_NEAR = 40;
+  private static final int KEPT_NEAR = 12;
 
   /** How far above the least volts is aimed where the search was a trifle too kind, volts. */
   private static final double[] KINDNESS_VOLTS = {0, 1e-4, 2e-3, 2e-2};
@@ -256,6 +256,6 @@ final class PricedFeeds {
       viaPort |= c.way().key() >= sizes;
       posts.add(new Post(c.at(), stretch.feedM(c.at()), rules.wires().get(c.way().key() % sizes)));
     }
-    return new FeedTrial(stretch, rules, viaPort ? port : Optional.empty(), posts, joint).byPrice();
+    return new FeedTrial(stretch, rules, viaPort ? port : Optional.empty(), posts, joint);
   }
 }

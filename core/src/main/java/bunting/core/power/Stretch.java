@@ -33,12 +33,8 @@ final class Stretch {
       Piece piece = pieces.get(k);
       int to = from + piece.pixels();
       if (k > 0) {
-        Piece before = pieces.get(k - 1);
         jointAt[k - 1] = from - 1;
-        jointM[k - 1] =
-            Geometry.joint(
-                Geometry.pixel(before.run(), before.type(), before.last()),
-                Geometry.pixel(piece.run(), piece.type(), piece.first()));
+        jointM[k - 1] = piece.jointFrom(pieces.get(k - 1));
       }
       from = to;
     }

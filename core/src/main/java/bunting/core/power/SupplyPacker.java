@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.cost.Shelf;
 import bunting.core.show.Circuit;
 import bunting.core.show.Conductors;
 import bunting.core.show.Point;
@@ -76,11 +77,7 @@ final class SupplyPacker {
     Map<String, List<MainsPacking.Chosen>> asked =
         mains.map(m -> MainsPacking.find(show, loads, m)).orElse(Map.of());
     Room room = new Room(show.settings().supplyLoadPercentMax(), show.wiring().conductors());
-    Map<String, Integer> shelf = new HashMap<>();
-    show.allotting()
-        .planning()
-        .ownedSupplies()
-        .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    Shelf shelf = Shelf.supplies(show.allotting().planning());
     for (Map.Entry<String, List<Load>> place : byPlace.entrySet()) {
       List<Load> here = place.getValue();
       List<SupplyType> types = PowerRules.suppliesFor(show, here.getFirst().volts());
@@ -93,7 +90,7 @@ final class SupplyPacker {
         SupplyType type = bin.type.orElseGet(() -> cheapest(types, bin.watts, room, shelf));
         boolean chosen = bin.type.isPresent();
         type = !chosen && show.wiring().ways().nextSizeUp() ? larger(types, type) : type;
-        shelf.merge(type.id(), -1, Integer::sum);
+        shelf.take(type.id());
         supplies.add(new Supply(id, type.id(), here.getFirst().at(), Optional.empty()));
         bin.loads.forEach(l -> supplyOf.put(l.key(), id));
       }
@@ -133,16 +130,11 @@ final class SupplyPacker {
     for (double w : watts) {
       loads.add(new Load("" + loads.size(), new Point(0, 0), volts, w, false));
     }
-    Map<String, Integer> shelf = new HashMap<>();
-    show.allotting()
-        .planning()
-        .ownedSupplies()
-        .forEach(o -> shelf.merge(o.type(), o.count(), Integer::sum));
+    Shelf shelf = Shelf.supplies(show.allotting().planning());
     double sum = 0;
     for (Bin bin : cheapestFill(loads, types, room)) {
       SupplyType type = cheapest(types, bin.watts, room, shelf);
-      boolean owned = shelf.merge(type.id(), -1, Integer::sum) >= 0;
-      sum += owned ? 0 : type.cost();
+      sum += shelf.take(type.id()) ? 0 : type.cost();
     }
     return sum;
   }
@@ -213,7 +205,7 @@ final class SupplyPacker {
 
   private static double cost(List<Bin> bins, List<SupplyType> types, Room room) {
     return bins.stream()
-        .mapToDouble(b -> cheapest(types, b.watts, room, Map.of()).cost() + ANOTHER)
+        .mapToDouble(b -> cheapest(types, b.watts, room, Shelf.EMPTY).cost() + ANOTHER)
         .sum();
   }
 
@@ -246,13 +238,12 @@ final class SupplyPacker {
   }
 
   /** What is on the shelf first, the smallest that will do; else the cheapest to buy. */
-  private static SupplyType cheapest(
-      List<SupplyType> types, double watts, Room room, Map<String, Integer> shelf) {
+  private static SupplyType cheapest(List<SupplyType> types, double watts, Room room, Shelf shelf) {
     return types.stream()
         .filter(t -> room.watts(t) >= watts)
         .min(
             Comparator.<SupplyType>comparingDouble(
-                    t -> shelf.getOrDefault(t.id(), 0) > 0 ? -1 / t.watts() : t.cost())
+                    t -> shelf.has(t.id()) ? -1 / t.watts() : t.cost())
                 .thenComparingDouble(SupplyType::watts)
                 .thenComparing(SupplyType::id))
         .orElse(types.getLast());

@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * The price of wiring a box as the power planner would wire it by price. Ports are dealt by this
@@ -19,6 +20,7 @@ import java.util.Map;
  */
 public final class WiringPrice implements PlanPrice {
   private final Show show;
+  private final PowerPlanner planner;
   private final Map<List<Object>, Double> supplies = new HashMap<>();
 
   /** For the boxes of a show. */
@@ -27,16 +29,17 @@ public final class WiringPrice implements PlanPrice {
     this.show =
         show.withWiring(
             show.wiring().with(ways.with(InjectionSchool.PORT_FIRST, ways.everyPixels())));
+    this.planner = new PowerPlanner(this.show, true);
   }
 
   @Override
   public Wired wire(BoxLoad box) {
-    PowerPlanner planner = new PowerPlanner(show, true);
-    List<WiredBox> one = planner.wire(box).stream().toList();
-    if (one.isEmpty()) {
+    Optional<WiredBox> found = planner.wire(box);
+    if (found.isEmpty()) {
+      planner.takeFailures();
       return new Wired(box.controller().at(), box.volts(), 0, 0, 0, pixels(box), List.of());
     }
-    WiredBox wired = one.getFirst();
+    WiredBox wired = found.get();
     BuildCost sum = BuildCost.NOTHING;
     int feeds = 0;
     List<Double> watts = new ArrayList<>();
@@ -58,7 +61,7 @@ public final class WiringPrice implements PlanPrice {
     }
     watts.sort(Comparator.reverseOrder());
     long unpowered =
-        planner.failures().stream()
+        planner.takeFailures().stream()
             .mapToLong(f -> show.run(f.run()).map(r -> (long) r.pixels()).orElse(0L))
             .sum();
     return new Wired(

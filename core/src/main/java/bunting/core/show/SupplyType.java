@@ -18,6 +18,11 @@ public record SupplyType(
     return watts * loadPercentMax / 100;
   }
 
+  /** Volt-amperes that it draws from the mains for so many watts: amps are these by the volts. */
+  public double voltAmps(double loadWatts) {
+    return loadWatts / (efficiency * powerFactor);
+  }
+
   /** Rated output amps: trimmed down it gives no more of them, trimmed up no more watts. */
   public double ratedAmps(double heldVolts) {
     return watts / Math.max(volts, heldVolts);

@@ -198,9 +198,8 @@ public final class CuttingStock {
     }
     model.minimize(cost);
     CpSolver solver = ExactSolver.within(effort);
-    CpSolverStatus status = solver.solve(model);
-    boolean proven = status == CpSolverStatus.OPTIMAL;
-    boolean found = proven || status == CpSolverStatus.FEASIBLE;
+    boolean found = ExactSolver.found(solver, model);
+    boolean proven = found && solver.response().getStatus() == CpSolverStatus.OPTIMAL;
     if (!found || Math.round(solver.objectiveValue()) > greedy.cost()) {
       return greedy;
     }

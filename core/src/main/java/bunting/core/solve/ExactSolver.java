@@ -3,6 +3,7 @@ package bunting.core.solve;
 import com.google.ortools.Loader;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
 import java.util.Optional;
 import java.util.ServiceLoader;
 
@@ -77,5 +78,19 @@ public final class ExactSolver {
     solver.getParameters().setNumWorkers(1).setRandomSeed(1).setLinearizationLevel(2);
     solver.getParameters().setMaxDeterministicTime(deterministicSeconds);
     return solver;
+  }
+
+  /**
+   * Solves; whether it found something at all.
+   *
+   * @throws IllegalStateException if the model is invalid: that is a fault of ours, and never "no
+   *     time left"
+   */
+  public static boolean found(CpSolver solver, CpModel model) {
+    CpSolverStatus status = solver.solve(model);
+    if (status == CpSolverStatus.MODEL_INVALID) {
+      throw new IllegalStateException("the solver finds the model invalid: " + model.validate());
+    }
+    return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
   }
 }

@@ -6,7 +6,6 @@ import bunting.core.copper.Fuses;
 import bunting.core.copper.Rails;
 import bunting.core.island.SolvedBox;
 import bunting.core.island.SolvedChain;
-import bunting.core.mains.CircuitPlanner;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
 import bunting.core.show.Segment;
@@ -132,7 +131,7 @@ final class Loads {
       for (SupplyReading s : reading.worst().supplies()) {
         boolean here = s.supply().circuit().filter(c.circuit().id()::equals).isPresent();
         double watts = more.getOrDefault(s.supply().id(), 0.0) * s.volts();
-        change += here ? CircuitPlanner.inputAmps(s.type(), watts, c.circuit().volts()) : 0;
+        change += here ? s.type().voltAmps(watts) / c.circuit().volts() : 0;
       }
       double left = c.circuit().breakerAmps() - c.circuit().existingAmps();
       over(list, "circuit " + c.circuit().id(), c.loadAmps() + change, c.loadAmps(), left);

@@ -18,9 +18,8 @@ class CircuitPlannerTest {
    */
   @Test
   void inputAndHeadroomAreAsInPractice() {
-    assertThat(CircuitPlanner.inputAmps(SUPPLY, 209, 230)).isCloseTo(1.08696, within(1e-4));
-    assertThat(CircuitPlanner.usableAmps(new Circuit("a", 230, 16, 4.8)))
-        .isCloseTo(8, within(1e-12));
+    assertThat(SUPPLY.voltAmps(209) / 230).isCloseTo(1.08696, within(1e-4));
+    assertThat(new Circuit("a", 230, 16, 4.8).usableAmps()).isCloseTo(8, within(1e-12));
   }
 
   @Test
