@@ -3,6 +3,7 @@ package bunting.core.injection;
 import bunting.core.dc.Line;
 import bunting.core.show.LoadKind;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -38,10 +39,6 @@ public final class CheapestFeeds {
   /** A placing ends well where it could send on no less than this. */
   private static final double ROUNDING_AMPS = 1e-9;
 
-  private static final double EQUAL_AMPS = 1e-11;
-
-  private static final Comparator<Costed> BY_PRICE = (x, y) -> Double.compare(x.price, y.price);
-
   /**
    * A way to feed at a pixel.
    *
@@ -65,34 +62,37 @@ public final class CheapestFeeds {
     double g;
     double least;
     final double price;
-    final Optional<Chosen> last;
-    final Optional<Costed> rest;
 
-    Costed(
-        double a,
-        double g,
-        double least,
-        double price,
-        Optional<Chosen> last,
-        Optional<Costed> rest) {
+    /** Its feeds, the last first. */
+    final Trail trail;
+
+    Costed(double a, double g, double least, double price, Trail trail) {
       this.a = a;
       this.g = g;
       this.least = least;
       this.price = price;
-      this.last = last;
-      this.rest = rest;
+      this.trail = trail;
     }
 
     double sends(double volts) {
       return a - g * volts;
     }
+  }
+
+  /** A feed and those before it. */
+  private record Trail(Optional<Chosen> last, Optional<Trail> before) {
+    static final Trail NONE = new Trail(Optional.empty(), Optional.empty());
+
+    Trail with(int at, Way way) {
+      return new Trail(Optional.of(new Chosen(at, way)), Optional.of(this));
+    }
 
     List<Chosen> all() {
       List<Chosen> list = new ArrayList<>();
-      Optional<Costed> c = Optional.of(this);
-      while (c.isPresent()) {
-        c.get().last.ifPresent(list::addFirst);
-        c = c.get().rest;
+      Optional<Trail> t = Optional.of(this);
+      while (t.isPresent()) {
+        t.get().last().ifPresent(list::addFirst);
+        t = t.get().before();
       }
       return list;
     }
@@ -179,7 +179,7 @@ public final class CheapestFeeds {
     Costed[] beyond = unfed();
     cheapestFrom();
     List<Costed> now = new ArrayList<>();
-    Costed bare = new Costed(0, 0, limit, 0, Optional.empty(), Optional.empty());
+    Costed bare = new Costed(0, 0, limit, 0, Trail.NONE);
     load(bare, 0);
     now.add(bare);
     int here = 0;
@@ -234,21 +234,19 @@ public final class CheapestFeeds {
       }
       double ohms = Math.max(way.ohms(), Placing.LEAST_OHMS);
       double least = Math.max(c.least, way.sourceVolts() - Math.min(way.ampsMax(), ampsCap) * ohms);
-      if (least <= top) {
-        Costed fed =
-            new Costed(
-                c.a + way.sourceVolts() / ohms,
-                c.g + 1 / ohms,
-                least,
-                price,
-                Optional.of(new Chosen(at, way)),
-                Optional.of(new Costed(c.a, c.g, c.least, c.price, c.last, c.rest)));
-        if (ends(fed, beyond)) {
-          best = price;
-          answer = Optional.of(new Answer(fed.all(), price));
-        } else if (least(fed, at) < best - EQUAL_PRICE) {
-          next.add(fed);
-        }
+      if (least > top) {
+        continue;
+      }
+      double a = c.a + way.sourceVolts() / ohms;
+      double g = c.g + 1 / ohms;
+      double volts = Math.max(least, beyond.least);
+      boolean ends = volts <= top && a - g * volts + beyond.sends(volts) >= -ROUNDING_AMPS;
+      if (ends) {
+        // With this no feed is needed any more: what follows would only make it dearer.
+        best = price;
+        answer = Optional.of(new Answer(c.trail.with(at, way).all(), price));
+      } else if (least(a - g * limit, price, at) < best - EQUAL_PRICE) {
+        next.add(new Costed(a, g, least, price, c.trail.with(at, way)));
       }
     }
   }
@@ -256,13 +254,13 @@ public final class CheapestFeeds {
   /** Seen from each pixel, all that lies right of it, without a feed. */
   private Costed[] unfed() {
     Costed[] beyond = new Costed[n];
-    Costed tail = new Costed(0, 0, limit, 0, Optional.empty(), Optional.empty());
+    Costed tail = new Costed(0, 0, limit, 0, Trail.NONE);
     for (int i = n - 1; i >= 0; i--) {
       if (i < n - 1) {
         load(tail, i + 1);
         over(tail, rail[i]);
       }
-      beyond[i] = new Costed(tail.a, tail.g, tail.least, 0, Optional.empty(), Optional.empty());
+      beyond[i] = new Costed(tail.a, tail.g, tail.least, 0, Trail.NONE);
     }
     return beyond;
   }
@@ -292,30 +290,20 @@ public final class CheapestFeeds {
    * enough of them for what it cannot send on.
    */
   private double least(Costed c, int at) {
-    double draws = drawnBeyond[at] - c.sends(limit);
-    return c.price + Math.max(feedPrice[at], draws * ampPrice[at]);
+    return least(c.sends(limit), c.price, at);
   }
 
-  /** Whether with this no feed is needed any more: what follows would only make it dearer. */
-  private boolean ends(Costed p, Costed beyond) {
-    double volts = Math.max(p.least, beyond.least);
-    return volts <= top && p.sends(volts) + beyond.sends(volts) >= -ROUNDING_AMPS;
+  private double least(double sent, double price, int at) {
+    return price + Math.max(feedPrice[at], (drawnBeyond[at] - sent) * ampPrice[at]);
   }
 
   /** Those that no cheaper one makes needless; if they are too many, those that promise most. */
   private List<Costed> thin(List<Costed> all, int at) {
-    all.sort(BY_PRICE);
     List<Costed> kept = new ArrayList<>();
-    for (Costed c : all) {
-      double atTop = c.sends(top) - EQUAL_AMPS;
-      double atLeast = c.sends(c.least) - EQUAL_AMPS;
-      boolean needless = false;
-      // The dearest that is still cheaper does most: it is the likeliest.
-      for (int k = kept.size() - 1; k >= 0 && !needless; k--) {
-        Costed q = kept.get(k);
-        needless = q.least <= c.least && q.sends(top) >= atTop && q.sends(c.least) >= atLeast;
-      }
-      if (!needless) {
+    Envelope cheaper = new Envelope(top);
+    for (int i : byPrice(all)) {
+      Costed c = all.get(i);
+      if (cheaper.raise(c.a, c.g, c.least)) {
         kept.add(c);
       }
     }
@@ -324,6 +312,23 @@ public final class CheapestFeeds {
       return new ArrayList<>(kept.subList(0, keptMost));
     }
     return kept;
+  }
+
+  /** Their places in the list, cheapest first; by numbers alone, which is most of the time. */
+  private static int[] byPrice(List<Costed> all) {
+    int bits = 32 - Integer.numberOfLeadingZeros(all.size());
+    long[] keys = new long[all.size()];
+    for (int i = 0; i < keys.length; i++) {
+      long price = Double.doubleToRawLongBits(all.get(i).price);
+      // The bits of numbers above 0 stand in the order of their values, those below the other way.
+      keys[i] = (((price ^ ((price >> 63) & Long.MAX_VALUE)) >> bits) << bits) | i;
+    }
+    Arrays.sort(keys);
+    int[] order = new int[keys.length];
+    for (int i = 0; i < order.length; i++) {
+      order[i] = (int) (keys[i] & ((1L << bits) - 1));
+    }
+    return order;
   }
 
   /** Of the ways at one pixel those that no other beats in every respect, cheapest first. */

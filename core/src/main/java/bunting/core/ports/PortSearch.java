@@ -131,12 +131,19 @@ final class PortSearch {
       BoxLoad before = boxes.get(b);
       BoxLoad after = PortFill.copy(before);
       ChainOrder.arrange(after, held);
+      if (chains(after).equals(chains(before))) {
+        continue;
+      }
       boxes.set(b, after);
       if (!universes.fits(boxes)) {
         boxes.set(b, before);
       }
     }
     return new Allotment(boxes, best.unplaced());
+  }
+
+  private static List<List<Piece>> chains(BoxLoad box) {
+    return box.ports().stream().map(PortLoad::pieces).toList();
   }
 
   private Allotment evened(Allotment best) {
@@ -206,7 +213,8 @@ final class PortSearch {
         n++;
       } while (taken.contains("C" + n));
       Controller old = box.controller();
-      boxes.add(box.renamed(new Controller("C" + n, old.type(), old.x(), old.y())));
+      boolean same = old.id().equals("C" + n);
+      boxes.add(same ? box : box.renamed(new Controller("C" + n, old.type(), old.x(), old.y())));
     }
     return new Allotment(boxes, raw.unplaced());
   }
@@ -349,10 +357,14 @@ final class PortSearch {
       BoxLoad now = filled.remove(box.controller().id());
       if (now != null) {
         boxes.add(now);
-      } else {
+      } else if (box.ports().stream()
+          .flatMap(p -> p.pieces().stream())
+          .anyMatch(p -> own.contains(p.run().name()))) {
         BoxLoad rest = PortFill.copy(box);
         own.forEach(rest::removeRun);
         boxes.add(rest);
+      } else {
+        boxes.add(box); // the same, so that it is not wired again
       }
     }
     found.boxes().stream().filter(b -> filled.containsKey(b.controller().id())).forEach(boxes::add);

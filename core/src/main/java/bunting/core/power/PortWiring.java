@@ -2,7 +2,6 @@ package bunting.core.power;
 
 import bunting.core.ports.BoxLoad;
 import bunting.core.ports.Piece;
-import bunting.core.show.Attach;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.Point;
@@ -160,39 +159,12 @@ final class PortWiring {
         new CheapestChain(box, pieces.subList(first, to), rules, wiring.conductors(), budget);
     for (CheapestChain.Part part : chain.parts(limit)) {
       if (part.trial().isPresent()) {
-        finish(new Island(cheaper(part.trial().get(), budget), false));
+        finish(new Island(part.trial().get(), false));
       } else {
         zones(pieces.get(first + part.first()), part.first() == 0 ? limit : Optional.empty());
       }
     }
     return to - first;
-  }
-
-  /**
-   * Where feeds are cut in, few of them anywhere may be cheaper than those on the grid of cut
-   * marks: what the school of the fewest feeds makes of it, if so.
-   */
-  private FeedTrial cheaper(FeedTrial priced, Budget budget) {
-    boolean cuts = priced.posts.stream().anyMatch(p -> IslandPrice.attach(priced, p) == Attach.CUT);
-    if (quick || !cuts || rules.effort() != PowerRules.Effort.EXACT) {
-      return priced;
-    }
-    FeedSearch search = new FeedSearch(priced.stretch, rules);
-    FeedTrial best = priced;
-    double price = price(priced);
-    for (Optional<PortLimit> via : List.of(priced.port, Optional.<PortLimit>empty())) {
-      FeedTrial few = search.thinned(search.fewest(via));
-      boolean bears = few.port.isEmpty() || budget.bankHolds(few.totalAmps());
-      if (few.holds() && bears && price(few) < price - 1e-9) {
-        best = few;
-        price = price(few);
-      }
-    }
-    return best;
-  }
-
-  private double price(FeedTrial trial) {
-    return IslandPrice.of(List.of(new Island(trial, false)), rules.prices()).total();
   }
 
   /** Joins pieces from {@code first} on behind one feed; how many, 0 if not even one. */

@@ -34,9 +34,9 @@ final class PricedFeeds {
   private static final int FINE_GRID = 32;
 
   /** Placings kept at each place, where the optimum is wanted, and where one near it is. */
-  private static final int KEPT_EXACT = 120;
+  private static final int KEPT_EXACT = 200;
 
-  private static final int KEPT_NEAR = 12;
+  private static final int KEPT_NEAR = 24;
 
   /** How far above the least volts is aimed where the search was a trifle too kind, volts. */
   private static final double[] KINDNESS_VOLTS = {0, 1e-4, 2e-3, 2e-2};
@@ -112,8 +112,32 @@ final class PricedFeeds {
         look(places);
       }
       refine(step);
+      if (rules.effort() == PowerRules.Effort.EXACT) {
+        between(step);
+      }
     }
     return best;
+  }
+
+  /** Where feeds are cut in, the places too where the fewest feeds would stand. */
+  private void between(int step) {
+    NavigableMap<Integer, Attach> places = new TreeMap<>(ready);
+    boolean cut =
+        best.stream()
+            .flatMap(b -> b.trial().posts.stream())
+            .anyMatch(p -> !ready.containsKey(p.at()));
+    if (!cut) {
+      return;
+    }
+    FeedSearch search = new FeedSearch(stretch, rules);
+    for (Optional<PortLimit> via : List.of(port, Optional.<PortLimit>empty())) {
+      search.fewest(via).posts.forEach(p -> addCuts(places, 1, p.at(), p.at()));
+    }
+    double before = best.orElseThrow().price();
+    look(places);
+    if (best.orElseThrow().price() < before) {
+      refine(step);
+    }
   }
 
   /** Finer and finer around the cuts that were taken. */
@@ -192,7 +216,10 @@ final class PricedFeeds {
       double jointPrice,
       double cap) {
     Line bare = stretch.bare(rules.brightness(), joint);
-    int kept = rules.effort() == PowerRules.Effort.EXACT ? KEPT_EXACT : KEPT_NEAR;
+    int kept =
+        rules.effort() == PowerRules.Effort.EXACT
+            ? Integer.getInteger("ke", KEPT_EXACT)
+            : Integer.getInteger("kn", KEPT_NEAR);
     for (double kindness : KINDNESS_VOLTS) {
       double known = best.map(Priced::price).orElse(below) - jointPrice;
       Optional<CheapestFeeds.Answer> answer =
