@@ -3,7 +3,7 @@ package bunting.core.show;
 /** Where power comes into a run; practitioners differ, so all are here. */
 public enum InjectionSchool {
   /** At the port's own lead, and where a feed is then cheapest: ends, joints, cuts last. */
-  PORT_FIRST("port-first", "port first, then by price"),
+  PORT_FIRST("port-first", "port, then price"),
   /** Wherever the fewest feeds hold, then the least copper, then the highest least volts. */
   BEST("best", "fewest feeds"),
   /** At the first pixel alone. */

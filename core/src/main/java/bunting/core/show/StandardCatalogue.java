@@ -110,35 +110,35 @@ public final class StandardCatalogue {
     List<Double> low = List.of(5.0, 12.0, 24.0);
     List<List<Integer>> none = List.of();
     return List.of(
-        new ControllerType("box-2", "2 ports, own fuses", 2, 680, 8, low, 10, 20, none, 10, 45),
+        new ControllerType("box-2", "2 ports, own fuses", 2, 600, 10, low, 10, 20, none, 10, 45),
         new ControllerType(
             "box-4",
             "4 ports, fuses shared by two",
             4,
             800,
-            16,
+            20,
             low,
-            10,
-            30,
+            8,
+            25,
             List.of(List.of(1, 2), List.of(3, 4)),
-            10,
+            15,
             60),
-        new ControllerType("box-8", "8 ports, own fuses", 8, 1024, 48, low, 10, 50, none, 10, 130),
+        new ControllerType("box-8", "8 ports, own fuses", 8, 1000, 50, low, 10, 50, none, 10, 130),
         new ControllerType(
-            "box-16", "16 ports, own fuses", 16, 1024, 96, low, 10, 60, none, 10, 220),
+            "box-16", "16 ports, own fuses", 16, 1000, 100, low, 10, 60, none, 10, 220),
         new ControllerType(
-            "data-16", "16 ports, data alone", 16, 1024, 96, low, 0, 0, none, 0, 190),
+            "data-16", "16 ports, data alone", 16, 1000, 100, low, 0, 0, none, 0, 190),
         new ControllerType(
             "box-8-high",
             "8 ports, 36 and 48 V, own fuses",
             8,
-            1024,
-            48,
+            1000,
+            40,
             List.of(36.0, 48.0),
-            5,
-            30,
+            6,
+            40,
             none,
-            5,
+            7.5,
             170));
   }
 
@@ -158,14 +158,14 @@ public final class StandardCatalogue {
   }
 
   /**
-   * Boards as they are sold: outputs of 4 to 6 A, and a terminal that bears less than their sum.
+   * Boards as they are sold: outputs of 3 to 6 A, and a terminal that bears less than their sum.
    */
   static List<DimmerType> dimmerTypes() {
     List<Double> low = List.of(5.0, 12.0, 24.0);
     return List.of(
         new DimmerType("pwm-4", "4 PWM outputs", 4, low, 6, 16, 25),
         new DimmerType("pwm-12", "12 PWM outputs", 12, low, 5, 20, 45),
-        new DimmerType("pwm-27", "27 PWM outputs", 27, low, 4, 15, 70));
+        new DimmerType("pwm-24", "24 PWM outputs", 24, low, 3, 20, 70));
   }
 
   /** A driver near the first pixel, or a pair that goes tens of metres: common practice. */

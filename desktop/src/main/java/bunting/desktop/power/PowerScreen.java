@@ -174,7 +174,7 @@ public final class PowerScreen extends StackedView {
   }
 
   private static void choose(Desk desk) {
-    desk.session().selection().set(new Selection.OfRun("Wheel rim upper"));
+    desk.session().selection().set(new Selection.OfRun("Weir curtain west"));
   }
 
   @Override

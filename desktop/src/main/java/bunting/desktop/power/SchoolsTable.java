@@ -56,11 +56,12 @@ final class SchoolsTable {
 
   private static String name(SchoolTable.Row row) {
     return switch (row.school()) {
-      case EVERY -> "thumb: every " + row.everyPixels();
-      case TRUNK -> "trunk, taps " + row.everyPixels();
+      case EVERY -> "each " + row.everyPixels() + " px";
+      case TRUNK -> "trunk";
       case SECOND_SUPPLY -> "two supplies";
       case PORT_FIRST -> "port first";
-      case BEST, FRONT, ENDS -> row.school().text();
+      case BEST -> "fewest";
+      case FRONT, ENDS -> row.school().text();
     };
   }
 
@@ -73,11 +74,12 @@ final class SchoolsTable {
   /** What the rule of thumb would waste or risk beside the cheapest that holds. */
   static String verdict(List<SchoolTable.Row> rows) {
     SchoolTable.Row thumb = row(rows, InjectionSchool.EVERY);
+    String gives =
+        thumb.leastPercent() > 0
+            ? ", and gives " + Texts.fixed(thumb.leastPercent(), 0) + " % of the volts."
+            : ".";
     if (!thumb.holds()) {
-      return "The rule of thumb would risk it: it does not hold here"
-          + (thumb.leastPercent() > 0
-              ? ", at " + Texts.fixed(thumb.leastPercent(), 0) + " % of the volts."
-              : ".");
+      return "The rule of thumb would risk it: it does not hold here" + gives;
     }
     double least =
         rows.stream()
@@ -86,8 +88,8 @@ final class SchoolsTable {
             .min()
             .orElse(thumb.price());
     return thumb.price() > least + 0.5
-        ? "The rule of thumb would cost " + Texts.fixed(thumb.price() - least, 0) + " more."
-        : "The rule of thumb does as well here.";
+        ? "The rule of thumb would cost " + Texts.fixed(thumb.price() - least, 0) + " more" + gives
+        : "The rule of thumb does as well here" + gives;
   }
 
   private static SchoolTable.Row row(List<SchoolTable.Row> rows, InjectionSchool school) {
