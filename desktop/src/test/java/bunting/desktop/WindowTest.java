@@ -3,6 +3,7 @@ package bunting.desktop;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.checks.Finding;
+import bunting.core.dc.Look;
 import bunting.core.show.Run;
 import bunting.desktop.line.BoardView;
 import bunting.desktop.session.Selection;
@@ -191,6 +192,34 @@ class WindowTest extends WindowDriver {
     robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.D).push(KeyCode.F4);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(shown(robot, "#findings-drawer")).isFalse();
+  }
+
+  /** Least volts are chosen by how white then looks, or typed; both can be undone. */
+  @Test
+  void leastVoltsAreChosenByTheirLook(FxRobot robot) {
+    openDemo(robot);
+    does(() -> session.selection().set(new Selection.Nothing()));
+    ComboBox<Object> look = robot.lookup("#edit-least-look").queryComboBox();
+    double yellow = onScreen(() -> Look.YELLOW.percent(session.show().orElseThrow()));
+    does(
+        () ->
+            look.setValue(
+                look.getItems().stream()
+                    .filter(i -> look.getConverter().toString(i).contains("yellow"))
+                    .findFirst()
+                    .orElseThrow()));
+    assertThat(leastVolts()).isEqualTo(yellow);
+    assertThat(shown(robot, "Every pixel keeps 80 % of its volts.")).isTrue();
+    robot.clickOn("#edit-least").push(KeyCode.CONTROL, KeyCode.A).write("88.5").push(KeyCode.ENTER);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(leastVolts()).isEqualTo(88.5);
+    does(session::undo);
+    does(session::undo);
+    assertThat(leastVolts()).isEqualTo(90);
+  }
+
+  private double leastVolts() {
+    return onScreen(() -> session.show().orElseThrow().settings().minVoltsPercent());
   }
 
   @Test

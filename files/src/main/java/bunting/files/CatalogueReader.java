@@ -80,7 +80,8 @@ final class CatalogueReader {
         fuseGroups(f, ports),
         f.number("fuseGroupAmpsMax", Range.AMPS, portAmps),
         f.number("cost", Range.MONEY, 0),
-        factoryAddress(f));
+        factoryAddress(f),
+        f.number("terminalMm2Max", Range.WIRE_MM2, 0));
   }
 
   private static String factoryAddress(JsonFields f) throws BadInputException {

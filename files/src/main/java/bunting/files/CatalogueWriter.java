@@ -49,6 +49,9 @@ final class CatalogueWriter {
           j.numberLists("fuseGroups", t.fuseGroups());
           j.put("fuseGroupAmpsMax", t.fuseGroupAmpsMax()).put("cost", t.cost());
           j.put("factoryAddress", t.factoryAddress());
+          if (t.terminalMm2Max() > 0) {
+            j.put("terminalMm2Max", t.terminalMm2Max());
+          }
         });
     json.list(
         "supplyTypes",

@@ -83,7 +83,7 @@ final class SettingsReader {
             f.number("brightnessPercent", Range.between(0, 100), d.brightnessPercent()),
             f.number("supplyLoadPercentMax", Range.between(1, 100), d.supplyLoadPercentMax()),
             f.number("fuseMargin", Range.between(1, 1000), d.fuseMargin()),
-            f.number("minVoltsPercent", Range.between(1, 100), d.minVoltsPercent()),
+            f.number("minVoltsPercent", Range.LEAST_VOLTS, d.minVoltsPercent()),
             currency);
     f.done();
     return settings;

@@ -106,7 +106,7 @@ final class WiringJson {
             f.number("ambientCelsius", Range.between(-50, 80), d.ambientCelsius()),
             f.choice("backFeed", BackFeed.values(), b -> b.id, BackFeed.of(d.protectBackFeed()))
                 == BackFeed.PROTECT,
-            f.number("marginPercent", Range.between(0, 50), d.marginPercent()));
+            f.number("marginPercent", Range.VOLTS_MARGIN, d.marginPercent()));
     f.done();
     return ways;
   }

@@ -3,8 +3,11 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
+import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
+import bunting.core.show.ControllerType;
 import bunting.core.show.Wire;
+import java.util.HashMap;
 import java.util.Map;
 
 /** A wire must go into the terminal of its output. */
@@ -37,14 +40,22 @@ final class ThickForTerminal implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
+    Map<String, ControllerType> types = reading.show().catalogue().controllerTypesById();
+    Map<String, Double> terminals = new HashMap<>();
+    for (PortReading port : reading.ports()) {
+      double mm2 = types.get(port.box().controller().type()).terminalMm2Max();
+      port.segments().forEach(s -> terminals.put(s.segment().id(), mm2));
+    }
     for (var f : reading.feeds()) {
       double mm2 = wires.get(f.feed().wire()).sizeMm2();
-      if (f.feed().viaPort() && mm2 > TERMINAL_MM2) {
+      double known = terminals.getOrDefault(f.feed().segment(), 0.0);
+      double takes = known > 0 ? known + ControllerType.FORCED_MM2 : TERMINAL_MM2;
+      if (f.feed().viaPort() && mm2 > takes) {
         to.report(
             Subject.Kind.FEED,
             f.feed().id(),
             mm2,
-            TERMINAL_MM2,
+            takes,
             "mm2",
             "Feed "
                 + f.feed().id()
@@ -53,7 +64,7 @@ final class ThickForTerminal implements Check {
                 + " is "
                 + fixed(mm2, 1)
                 + " mm2, and a port's terminal takes about "
-                + number(TERMINAL_MM2)
+                + number(known > 0 ? known : TERMINAL_MM2)
                 + " mm2; end it in a short thinner tail, or feed from the distribution.");
       }
     }

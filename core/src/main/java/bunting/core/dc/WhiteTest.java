@@ -34,15 +34,18 @@ public final class WhiteTest {
 
   /** The colour as 0xRRGGBB at this share (0 to 1) of the nominal volts. */
   public static int rgb(LoadKind kind, double share) {
-    double[] light =
-        kind == LoadKind.CONSTANT_POWER
-            ? between(REGULATED_SHARE, REGULATED_LIGHT, share)
-            : between(SHARE, LIGHT, share);
     int result = 0;
-    for (double part : light) {
+    for (double part : light(kind, share)) {
       result = result << 8 | (int) Math.round(255 * encoded(part));
     }
     return result;
+  }
+
+  /** Light of red, green and blue at this share of the nominal volts; 1 is all of it. */
+  static double[] light(LoadKind kind, double share) {
+    return kind == LoadKind.CONSTANT_POWER
+        ? between(REGULATED_SHARE, REGULATED_LIGHT, share)
+        : between(SHARE, LIGHT, share);
   }
 
   /**

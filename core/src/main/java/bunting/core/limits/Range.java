@@ -101,6 +101,15 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Percent. */
   public static final Range PERCENT = between(0, 100);
 
+  /** Size of a wire; 0 where none is known. */
+  public static final Range WIRE_MM2 = between(0, 1000);
+
+  /** Least volts, percent of the nominal. */
+  public static final Range LEAST_VOLTS = between(1, 100);
+
+  /** Volts that a plan keeps above the least, percent of the nominal. */
+  public static final Range VOLTS_MARGIN = between(0, 50);
+
   /** Both ends included. */
   public static Range between(double least, double most) {
     return new Range(

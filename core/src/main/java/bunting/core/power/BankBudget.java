@@ -54,7 +54,8 @@ final class BankBudget implements Budget {
             Math.min(groupLeft / Math.max(1, waitingMates), boardLeft / waitingPorts));
     return amps <= 0
         ? Optional.empty()
-        : Optional.of(new PortLimit(amps, fuse.getAsDouble(), mates.size() > 1));
+        : Optional.of(
+            new PortLimit(amps, fuse.getAsDouble(), mates.size() > 1, type.terminalMm2Max()));
   }
 
   /** Whether an island of so many amps may hang on the bank's supply. */

@@ -68,7 +68,11 @@ final class BoxWiring {
       return Optional.empty();
     }
     return Optional.of(
-        new PortLimit(Math.min(most, box.type().boardAmpsMax()), fuse.getAsDouble(), false));
+        new PortLimit(
+            Math.min(most, box.type().boardAmpsMax()),
+            fuse.getAsDouble(),
+            false,
+            box.type().terminalMm2Max()));
   }
 
   private void wire(int port) {
@@ -122,7 +126,8 @@ final class BoxWiring {
         // In small steps, so that rounding never tips the sum over.
         double most =
             Math.min(level, fuse.isPresent() ? portAmps(port) + spare(ports, size, sum) : level);
-        limits.put(port, new PortLimit(Math.min(most, limits.get(port).ampsMax()), size, true));
+        PortLimit l = limits.get(port);
+        limits.put(port, l.with(Math.min(most, l.ampsMax()), size, true));
         wire(port);
       }
     }
@@ -140,7 +145,7 @@ final class BoxWiring {
       for (int port : ports) {
         if (portAmps(port) > level) {
           PortLimit l = limits.get(port);
-          limits.put(port, new PortLimit(level, l.fuseMax(), l.shared()));
+          limits.put(port, l.with(level, l.fuseMax(), l.shared()));
           wire(port);
         }
       }

@@ -6,6 +6,7 @@ import bunting.core.dc.Line;
 import bunting.core.injection.CheapestFeeds;
 import bunting.core.ports.Piece;
 import bunting.core.show.Attach;
+import bunting.core.show.ControllerType;
 import bunting.core.show.PriceList;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
@@ -237,6 +238,10 @@ final class PricedFeeds {
     return false;
   }
 
+  private static boolean goesIn(Wire wire, PortLimit port) {
+    return port.mm2Max() <= 0 || wire.sizeMm2() <= port.mm2Max() + ControllerType.FORCED_MM2;
+  }
+
   /** By pixel, the port's own lead and feeds from the distribution in all sizes. */
   private NavigableMap<Integer, List<CheapestFeeds.Way>> ways(
       NavigableMap<Integer, Attach> places, double share, boolean portMay) {
@@ -257,7 +262,7 @@ final class PricedFeeds {
                     fuse,
                     joining + metres * prices.perM(wire),
                     w));
-            if (at == 0 && port.isPresent() && portMay) {
+            if (at == 0 && port.isPresent() && portMay && goesIn(wire, port.get())) {
               PortLimit p = port.get();
               boolean thin = p.shared() && wire.fuseAmpsMax() < p.fuseMax();
               double most = Math.min(p.ampsMax(), p.fuseMax() / rules.margin()) * share;

@@ -17,6 +17,7 @@ import java.util.List;
  * @param fuseGroupAmpsMax largest fuse of a shared holder
  * @param cost price, 0 where none is known
  * @param factoryAddress network address fresh from the carton
+ * @param terminalMm2Max the thickest wire that a port's terminal takes, mm2; 0: not known
  */
 public record ControllerType(
     String id,
@@ -30,9 +31,13 @@ public record ControllerType(
     List<List<Integer>> fuseGroups,
     double fuseGroupAmpsMax,
     double cost,
-    String factoryAddress) {
+    String factoryAddress,
+    double terminalMm2Max) {
   /** Where nobody said otherwise; many come with an address like it (common practice). */
   public static final String USUAL_FACTORY_ADDRESS = "192.168.1.200";
+
+  /** So much more goes in, since sizes are named in round figures. */
+  public static final double FORCED_MM2 = 0.05;
 
   public ControllerType {
     volts = List.copyOf(volts);
@@ -64,7 +69,31 @@ public record ControllerType(
         fuseGroups,
         fuseGroupAmpsMax,
         cost,
-        USUAL_FACTORY_ADDRESS);
+        USUAL_FACTORY_ADDRESS,
+        0);
+  }
+
+  /** The same with terminals that take no thicker wire than so many mm2. */
+  public ControllerType withTerminals(double mm2Max) {
+    return new ControllerType(
+        id,
+        name,
+        ports,
+        pixelsPerPortMax,
+        universesMax,
+        volts,
+        portAmpsMax,
+        boardAmpsMax,
+        fuseGroups,
+        fuseGroupAmpsMax,
+        cost,
+        factoryAddress,
+        mm2Max);
+  }
+
+  /** Whether a port's terminal takes a wire; where its size is not known, any. */
+  public boolean terminalTakes(Wire wire) {
+    return terminalMm2Max <= 0 || wire.sizeMm2() <= terminalMm2Max + FORCED_MM2;
   }
 
   /**

@@ -30,6 +30,9 @@ public record PowerWays(
   /** Full white. */
   public static final double FULL_PERCENT = 100;
 
+  /** Percent of the volts that a new show keeps above the least. */
+  public static final double USUAL_MARGIN = 2;
+
   /** Port first, from ports and distribution, with a limiter, few sizes, 25 litres, 30 degC. */
   public static final PowerWays DEFAULT =
       new PowerWays(InjectionSchool.PORT_FIRST, 150, true, true, false, false, 25, 30, false, 0);

@@ -82,6 +82,17 @@ public record Show(
         runs);
   }
 
+  /**
+   * A new show as a builder begins it: nothing in it yet, warm copper and usual contacts, and a
+   * plan that keeps 2 % of the volts in hand.
+   */
+  public static Show fresh() {
+    return of(List.of())
+        .withWiring(
+            new Wiring(
+                Conductors.USUAL, PowerWays.DEFAULT.withMargin(PowerWays.USUAL_MARGIN), List.of()));
+  }
+
   /** The sites; where none are given, one at 0, 0. */
   public List<Site> standingSites() {
     return sites.isEmpty() ? List.of(new Site("site", 0, 0)) : sites;

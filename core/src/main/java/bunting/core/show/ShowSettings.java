@@ -77,6 +77,19 @@ public record ShowSettings(
         currency);
   }
 
+  /** The same with other least volts. */
+  public ShowSettings withMinVolts(double percent) {
+    return new ShowSettings(
+        name,
+        mainsVolts,
+        targetFps,
+        brightnessPercent,
+        supplyLoadPercentMax,
+        fuseMargin,
+        percent,
+        currency);
+  }
+
   /** The same with prices in another money. */
   public ShowSettings withCurrency(String other) {
     return new ShowSettings(

@@ -106,40 +106,47 @@ public final class StandardCatalogue {
             0.033));
   }
 
+  /** Pluggable terminals take 12 AWG with a ferrule, and nothing thicker (common practice). */
+  private static final double TERMINAL_MM2 = 3.3;
+
   private static List<ControllerType> controllerTypes() {
     List<Double> low = List.of(5.0, 12.0, 24.0);
     List<List<Integer>> none = List.of();
-    return List.of(
-        new ControllerType("box-2", "2 ports, own fuses", 2, 600, 10, low, 10, 20, none, 10, 45),
-        new ControllerType(
-            "box-4",
-            "4 ports, fuses shared by two",
-            4,
-            800,
-            20,
-            low,
-            8,
-            25,
-            List.of(List.of(1, 2), List.of(3, 4)),
-            15,
-            60),
-        new ControllerType("box-8", "8 ports, own fuses", 8, 1000, 50, low, 10, 50, none, 10, 130),
-        new ControllerType(
-            "box-16", "16 ports, own fuses", 16, 1000, 100, low, 10, 60, none, 10, 220),
-        new ControllerType(
-            "data-16", "16 ports, data alone", 16, 1000, 100, low, 0, 0, none, 0, 190),
-        new ControllerType(
-            "box-8-high",
-            "8 ports, 36 and 48 V, own fuses",
-            8,
-            1000,
-            40,
-            List.of(36.0, 48.0),
-            6,
-            40,
-            none,
-            7.5,
-            170));
+    return Stream.of(
+            new ControllerType(
+                "box-2", "2 ports, own fuses", 2, 600, 10, low, 10, 20, none, 10, 45),
+            new ControllerType(
+                "box-4",
+                "4 ports, fuses shared by two",
+                4,
+                800,
+                20,
+                low,
+                8,
+                25,
+                List.of(List.of(1, 2), List.of(3, 4)),
+                15,
+                60),
+            new ControllerType(
+                "box-8", "8 ports, own fuses", 8, 1000, 50, low, 10, 50, none, 10, 130),
+            new ControllerType(
+                "box-16", "16 ports, own fuses", 16, 1000, 100, low, 10, 60, none, 10, 220),
+            new ControllerType(
+                "data-16", "16 ports, data alone", 16, 1000, 100, low, 0, 0, none, 0, 190),
+            new ControllerType(
+                "box-8-high",
+                "8 ports, 36 and 48 V, own fuses",
+                8,
+                1000,
+                40,
+                List.of(36.0, 48.0),
+                6,
+                40,
+                none,
+                7.5,
+                170))
+        .map(t -> t.portAmpsMax() > 0 ? t.withTerminals(TERMINAL_MM2) : t)
+        .toList();
   }
 
   private static List<SupplyType> supplyTypes() {

@@ -166,4 +166,22 @@ class PricedFeedsTest {
     assertThat(usual.trial().posts)
         .allMatch(p -> p.at() == 0 || p.at() == 289, "at the port and at the end");
   }
+
+  /** A lead that does not go into the port's terminal is no way, however cheap it would be. */
+  @Test
+  void noLeadIsThickerThanItsTerminal() {
+    Piece board = piece("board", "5v-strip-60", 92, 3, 0);
+    Stretch s = stretch(board);
+    PowerRules rules = PowerRules.of(SHOW, 5);
+    PricedFeeds.Priced any =
+        PricedFeeds.of(s, rules, Optional.of(new PortLimit(10, 10, false))).orElseThrow();
+    PricedFeeds.Priced small =
+        PricedFeeds.of(s, rules, Optional.of(new PortLimit(10, 10, false, 2.1))).orElseThrow();
+    assertThat(any.trial().port).isPresent();
+    assertThat(any.trial().posts.getFirst().wire().sizeMm2()).isGreaterThan(2.2);
+    assertThat(small.price()).isGreaterThan(any.price());
+    assertThat(
+            small.trial().port.isEmpty() || small.trial().posts.getFirst().wire().sizeMm2() < 2.2)
+        .isTrue();
+  }
 }

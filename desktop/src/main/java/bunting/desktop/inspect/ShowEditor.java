@@ -37,6 +37,7 @@ final class ShowEditor {
         "% of white",
         Range.PERCENT,
         v -> settings("Brightness " + Texts.number(v) + " %.", s -> s.withBrightness(v)));
+    LeastVolts.addTo(form, session, show);
     form.check(
         "Lengths",
         "edit-feet",

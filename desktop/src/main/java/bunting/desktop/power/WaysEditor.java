@@ -41,6 +41,13 @@ final class WaysEditor {
         "px",
         Range.PIXELS,
         n -> ways("A step of " + n + " px.", x -> x.with(x.school(), n)));
+    form.number(
+        "Margin",
+        "ways-margin",
+        w.marginPercent(),
+        "% of volts",
+        Range.VOLTS_MARGIN,
+        v -> ways("A margin of " + Texts.number(v) + " % of the volts.", x -> x.withMargin(v)));
     headroom(form, w);
     form.alone(
         "ways-limiter",

@@ -117,7 +117,7 @@ public final class ImportView extends StackedView {
 
   private boolean read(Path file) {
     try {
-      Show show = session.show().orElse(Show.of(List.of()));
+      Show show = session.show().orElse(Show.fresh());
       SheetImport read = SheetImport.read(file, show);
       title.setText("From " + file.getFileName());
       type.getItems().setAll(show.catalogue().pixelTypes());
@@ -234,7 +234,7 @@ public final class ImportView extends StackedView {
           Texts.count(count, "run was", "runs were") + " taken in.",
           s -> whole ? read.taken(s) : read.added(s));
     } else {
-      session.start(read.taken(Show.of(List.of())));
+      session.start(read.taken(Show.fresh()));
     }
   }
 

@@ -177,7 +177,7 @@ public final class MainWindow {
   /** Begins a new show, unless there are edits that the user wants to keep. */
   void begin() {
     if (saving.mayLeave()) {
-      Show show = Show.of(List.of());
+      Show show = Show.fresh();
       session.start(
           show.withSurvey(show.survey().withFeet(preferences.get().feet()))
               .withSettings(show.settings().withCurrency(preferences.get().currency())));
