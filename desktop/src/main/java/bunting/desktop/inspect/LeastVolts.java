@@ -47,8 +47,7 @@ final class LeastVolts {
             c -> take(session, c.percent()));
     box.setCellFactory(list -> new Cell(show));
     box.setButtonCell(new Cell(show));
-    form.number(
-        "or", "edit-least", now, "% of its volts", Range.LEAST_VOLTS, v -> take(session, v));
+    form.number("or", "edit-least", now, "% of volts", Range.LEAST_VOLTS, v -> take(session, v));
   }
 
   private static void take(Session session, double percent) {

@@ -68,7 +68,7 @@ final class PlanningEditor {
         "Work",
         "plan-minute",
         planning.prices().minuteRate(),
-        (show.settings().currency() + " a minute").strip(),
+        (show.settings().currency() + "/min").strip(),
         Range.MONEY,
         v ->
             change(

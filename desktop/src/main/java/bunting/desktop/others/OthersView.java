@@ -15,6 +15,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -145,12 +146,14 @@ public final class OthersView extends StackedView {
     return link;
   }
 
+  /** The strings of a plug, as many lines as they take, and what they draw under them. */
   private Node chain(OtherReading.Chain c) {
-    HBox strings = row(soft(c.chain().id()));
+    FlowPane strings = new FlowPane(8, 2, soft(c.chain().id()));
     for (String name : c.chain().strings()) {
       strings.getChildren().add(link(name, PlaceKind.BULBS));
     }
-    strings.getChildren().add(soft(LightExplanations.amps(c)));
-    return strings;
+    Label amps = soft(LightExplanations.amps(c));
+    amps.setWrapText(true);
+    return new VBox(strings, amps);
   }
 }

@@ -23,6 +23,9 @@ final class CordPainter {
   private final Palette palette;
   private final Lengths lengths;
 
+  /** Right of the scale and of a first post. */
+  private static final double LABELS_FROM = 62;
+
   CordPainter(GraphicsContext g, Palette palette, Lengths lengths) {
     this.g = g;
     this.palette = palette;
@@ -70,14 +73,16 @@ final class CordPainter {
     g.setLineDashes();
   }
 
-  /** Over all that the cord has, at the right, where it is read last. */
+  /** Over all that the cord has: at the right, or at the left where the lowest pixel is right. */
   private void leastAllowed(CordLayout cord, double w) {
     String label = Texts.fixed(cord.leastVolts(), 2) + " V least allowed";
     double wide = Fonts.width(label, Fonts.plain(Fonts.SMALL)) + 8;
     double y = cord.y(cord.leastVolts());
+    boolean atLeft = cord.least().filter(l -> l.x() > w / 2).isPresent();
+    double from = atLeft ? LABELS_FROM : w - 16 - wide;
     g.setFill(palette.card().deriveColor(0, 1, 1, 0.9));
-    g.fillRoundRect(w - 16 - wide, y + 3, wide, 15, 5, 5);
-    text(label, w - 20, y + 14, Fonts.plain(Fonts.SMALL), palette.good(), TextAlignment.RIGHT);
+    g.fillRoundRect(from, y + 3, wide, 15, 5, 5);
+    text(label, from + 4, y + 14, Fonts.plain(Fonts.SMALL), palette.good(), TextAlignment.LEFT);
   }
 
   private void stitches(CordLayout cord) {
