@@ -1,5 +1,6 @@
 package bunting.core.plan;
 
+import bunting.core.cost.BuildCost;
 import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
 import bunting.core.show.PixelType;
@@ -15,6 +16,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * The smallest change that gives an unplaced run its place. Changes are tried in the order of what
@@ -28,21 +32,40 @@ public final class SmallestChange {
   /** A change: what to do, and the show with it done. */
   public record Change(String text, Show show) {}
 
-  /** The first change that helps and unplaces no other; empty when none of these does. */
+  /**
+   * The first change that helps and harms nobody; else the first after which fewer runs are without
+   * a place, and then it is said who loses his. Empty when none of these helps.
+   */
   public static Optional<Change> of(Show show, Unplaced unplaced) {
     Optional<Run> run = show.run(unplaced.run());
     if (run.isEmpty()) {
       return Optional.empty();
     }
-    int before = Planner.sketch(show).unplaced().size();
+    Set<String> before = unplaced(show);
+    Optional<Change> second = Optional.empty();
     for (Change change : candidates(show, run.get(), unplaced)) {
-      List<Unplaced> left = Planner.sketch(change.show()).unplaced();
-      boolean placed = left.stream().noneMatch(u -> u.run().equals(unplaced.run()));
-      if (placed && left.size() < before) {
+      Set<String> after = unplaced(change.show());
+      if (after.contains(unplaced.run())) {
+        continue;
+      }
+      Set<String> harmed = new TreeSet<>(after);
+      harmed.removeAll(before);
+      if (harmed.isEmpty()) {
         return Optional.of(change);
       }
+      if (second.isEmpty() && after.size() < before.size()) {
+        String whom = String.join(", ", harmed);
+        second =
+            Optional.of(
+                new Change(
+                    change.text() + "; but then " + whom + " would have no place", change.show()));
+      }
     }
-    return Optional.empty();
+    return second;
+  }
+
+  private static Set<String> unplaced(Show show) {
+    return Planner.sketch(show).unplaced().stream().map(Unplaced::run).collect(Collectors.toSet());
   }
 
   private static List<Change> candidates(Show show, Run run, Unplaced unplaced) {
@@ -102,7 +125,11 @@ public final class SmallestChange {
               more.add(new Controller("Box " + n, kind.id(), at.x(), at.y()));
               list.add(
                   new Change(
-                      "add a box: " + kind.name() + ", " + show.settings().price(kind.cost()),
+                      "add a box: "
+                          + kind.name()
+                          + ", "
+                          + show.settings()
+                              .price(BuildCost.bought(kind, show.allotting().planning().prices())),
                       show.withControllers(more)));
             });
     return list;

@@ -74,7 +74,7 @@ public final class WhyHere {
             + " of cable, "
             + (cost >= 0 ? "+" : "-")
             + reading.show().settings().price(Math.rint(Math.abs(cost)))
-            + " in cost; the port would carry "
+            + " for that lead alone; the port would carry "
             + other.pixels()
             + " px at "
             + fixed(other.hz(), 0)

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.IntPredicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -115,12 +116,9 @@ final class AllotmentRun {
       Run run = runs.get(name);
       if (byHand.contains(name)) {
         Held h = held.get(name).getFirst();
-        int room = holds(run, h) ? box(h).room(h.port(), type(run), placer.targetFps()) : 0;
-        unplaced.add(
-            misfit(
-                run,
-                "was put by hand on " + h.controller() + " port " + h.port() + ", which takes",
-                Math.min(room, run.pixels() - 1)));
+        String where = "was put by hand on " + h.controller() + " port " + h.port();
+        int room = fitting(run, n -> placedByHand(run, held.get(name), n));
+        unplaced.add(misfit(run, where + ", which takes", room));
         queue.remove(run);
       }
     }
@@ -192,7 +190,12 @@ final class AllotmentRun {
     }
     BoxLoad box = there.getFirst();
     boolean split = run.split() && port == 0;
-    int room = placer.roomFor(type, there, port, split);
+    int room =
+        fitting(
+            run,
+            n ->
+                placer.placeWhole(run.withPixels(n), type, there, port)
+                    || (split && placer.placeSplit(run.withPixels(n), type, there)));
     String where =
         box.takes(type)
             ? "is pinned to " + pin.text() + ", which has room for"
@@ -201,7 +204,7 @@ final class AllotmentRun {
                 + ", which does not run at "
                 + Texts.number(type.volts())
                 + " V and has room for";
-    unplaced.add(misfit(run, where, Math.min(room, run.pixels() - 1)));
+    unplaced.add(misfit(run, where, room));
   }
 
   /** All of a group on one box, or nothing. */
@@ -395,8 +398,39 @@ final class AllotmentRun {
   }
 
   private int room(Run run, List<BoxLoad> there) {
-    int room = placer.roomFor(type(run), there, 0, run.split());
-    return Math.min(room, run.pixels() - 1);
+    PixelType type = type(run);
+    return fitting(
+        run,
+        n ->
+            placer.placeWhole(run.withPixels(n), type, there, 0)
+                || (run.split() && placer.placeSplit(run.withPixels(n), type, there)));
+  }
+
+  /** The first so many pixels of a run where they are held. */
+  private boolean placedByHand(Run run, List<Held> pieces, int pixels) {
+    for (Held h : pieces) {
+      if (h.firstPixel() <= pixels) {
+        Held part = h.withPixels(h.firstPixel(), Math.min(h.lastPixel(), pixels));
+        if (!holds(run, h) || !placer.placeBehind(piece(run, part), box(h), h.port())) {
+          return false;
+        }
+      }
+    }
+    return true;
+  }
+
+  /** How many pixels of a run would have had a place, ports and universes alike: by trial. */
+  private int fitting(Run run, IntPredicate placed) {
+    int most = 0;
+    int tooMany = run.pixels();
+    while (tooMany - most > 1) {
+      int middle = (most + tooMany) / 2;
+      boolean fits = placed.test(middle);
+      boxes.forEach(b -> b.removeRun(run.name()));
+      most = fits ? middle : most;
+      tooMany = fits ? tooMany : middle;
+    }
+    return most;
   }
 
   private String reason(Run run) {

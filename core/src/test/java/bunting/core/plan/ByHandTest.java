@@ -12,11 +12,13 @@ import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import bunting.core.show.Unplaced;
 import bunting.core.show.edit.RunEdits;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class ByHandTest {
@@ -156,5 +158,40 @@ class ByHandTest {
     SmallestChange.Change box = change(full).orElseThrow();
     assertThat(box.text()).startsWith("add a box");
     assertThat(Planner.sketch(box.show()).unplaced()).isEmpty();
+  }
+
+  /** Whatever change is told places the run, and throws nobody out without saying whom. */
+  @Test
+  void theSmallestChangeHarmsNobodyOrSaysWhom() {
+    Random random = new Random(17);
+    int told = 0;
+    for (int i = 0; i < 60; i++) {
+      List<Run> runs = new ArrayList<>();
+      for (int r = 0; r < 3 + random.nextInt(5); r++) {
+        Optional<Pin> pin =
+            random.nextInt(3) == 0
+                ? Optional.of(new Pin("Mill", OptionalInt.of(1 + random.nextInt(2))))
+                : Optional.empty();
+        int pixels = 100 + 50 * random.nextInt(14);
+        runs.add(pinned("r" + r, "12v-strip-60", pixels, random.nextBoolean(), pin));
+      }
+      Show show = Show.of(runs).withControllers(List.of(new Controller("Mill", "box-2", 0, 0)));
+      List<String> before = Planner.sketch(show).unplaced().stream().map(Unplaced::run).toList();
+      for (Unplaced u : Planner.sketch(show).unplaced()) {
+        Optional<SmallestChange.Change> change = SmallestChange.of(show, u);
+        if (change.isPresent()) {
+          told++;
+          List<String> after =
+              Planner.sketch(change.get().show()).unplaced().stream().map(Unplaced::run).toList();
+          assertThat(after).as("show " + i).doesNotContain(u.run());
+          for (String run : after) {
+            assertThat(before.contains(run) || change.get().text().contains(run + " "))
+                .as("show %d: %s, and %s is out", i, change.get().text(), run)
+                .isTrue();
+          }
+        }
+      }
+    }
+    assertThat(told).isGreaterThan(30);
   }
 }

@@ -79,6 +79,21 @@ class AllotmentTest {
     assertThat(divided.unplaced()).isEmpty();
   }
 
+  /**
+   * Where universes are short, what is told is what they hold: 8 universes, 5 of them taken by 800
+   * px on port 1, hold 510 px more (3 x 170), however many the port would take.
+   */
+  @Test
+  void whatLacksIsARealNumber() {
+    Allotment over =
+        allot(show(kind(2, 1000, 8), 1, List.of(run("a", 800, false), run("b", 700, false))));
+    assertThat(over.unplaced()).hasSize(1);
+    var lack = over.unplaced().getFirst();
+    assertThat(lack.run()).isEqualTo("b");
+    assertThat(lack.allowed()).isEqualTo(510);
+    assertThat(lack.lacks()).contains("room for 510 of its 700 pixels: 190 too few");
+  }
+
   @Test
   void twoSignalsDoNotShareAPort() {
     Catalogue c = StandardCatalogue.get();
