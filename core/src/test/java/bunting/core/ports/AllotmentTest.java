@@ -80,8 +80,8 @@ class AllotmentTest {
   }
 
   /**
-   * Where universes are short, what is told is what they hold: 8 universes, 5 of them taken by 800
-   * px on port 1, hold 510 px more (3 x 170), however many the port would take.
+   * Where universes are short, what is told is what they hold: 8 of 170 px are 1,360, and 800 of
+   * those are taken, however many more the port would take.
    */
   @Test
   void whatLacksIsARealNumber() {
@@ -90,8 +90,8 @@ class AllotmentTest {
     assertThat(over.unplaced()).hasSize(1);
     var lack = over.unplaced().getFirst();
     assertThat(lack.run()).isEqualTo("b");
-    assertThat(lack.allowed()).isEqualTo(510);
-    assertThat(lack.lacks()).contains("room for 510 of its 700 pixels: 190 too few");
+    assertThat(lack.allowed()).isEqualTo(560);
+    assertThat(lack.lacks()).contains("room for 560 of its 700 pixels: 140 too few");
   }
 
   @Test
