@@ -70,7 +70,7 @@ class PowerCommandsTest extends CommandDriver {
   /** Every loss has every field of the contract, with names that scripts know. */
   @Test
   void lossesAreTheContractsOwn() throws Exception {
-    String runs = "name,type,pixels\nWeir,5v-strip-60,300\n";
+    String runs = "name,type,pixels\nWeir,5v-strip-60,300\nOwl,5v-strip-60,60\n";
     Path list = java.nio.file.Files.writeString(folder.resolve("runs.csv"), runs);
     Answer lose = line("lose " + list + " --json");
     assertThat(lose.status()).isZero();

@@ -214,7 +214,7 @@ public final class HandPlan {
         .buys(0, 80);
   }
 
-  /** The paddles of the mill's wheel, each on its own port in 10AWG. */
+  /** The paddles of the mill's wheel, each on its own port, and fed again at its far end. */
   private static HandPlan paddles() {
     List<Run> runs = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
@@ -233,8 +233,8 @@ public final class HandPlan {
               y + 1.5 * Math.sin(lean)));
     }
     HandPlan plan = new HandPlan("twelve paddles of 90 px, 5 V", box("box-16", 7, 2.4, runs));
-    runs.forEach(r -> plan.lead("10AWG", r.name(), 1));
-    return plan.buys(0, 40);
+    runs.forEach(r -> plan.lead("18AWG", r.name(), 1).lead("18AWG", r.name(), 90));
+    return plan.feeds(12, 0).buys(0, 40);
   }
 
   /** Five boats along the bank, the far ones on thicker leads. */

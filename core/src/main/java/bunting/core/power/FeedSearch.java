@@ -154,10 +154,16 @@ final class FeedSearch {
 
   /** What a feed of the thickest wire would be at each pixel. */
   private Sites sites(Optional<PortLimit> port) {
-    return sites(thickest, port);
+    return sites(thickest, thickestAt(port), port);
   }
 
-  private Sites sites(Wire wire, Optional<PortLimit> port) {
+  /** The thickest wire that goes into a port's terminal. */
+  private Wire thickestAt(Optional<PortLimit> port) {
+    return port.flatMap(p -> rules.wires().reversed().stream().filter(p::takes).findFirst())
+        .orElse(thickest);
+  }
+
+  private Sites sites(Wire wire, Wire atPort, Optional<PortLimit> port) {
     int n = stretch.size();
     double[] ohms = new double[n];
     double[] most = new double[n];
@@ -171,10 +177,10 @@ final class FeedSearch {
     }
     port.ifPresent(
         p -> {
-          ohms[0] = rules.copper().feedOhms(wire, stretch.feedM(0), true);
-          boolean thin = p.shared() && wire.fuseAmpsMax() < p.fuseMax();
-          most[0] =
-              thin ? 0 : Math.min(p.ampsMax(), Math.min(most[0], p.fuseMax() / rules.margin()));
+          ohms[0] = rules.copper().feedOhms(atPort, stretch.feedM(0), true);
+          boolean no = !p.takes(atPort) || (p.shared() && atPort.fuseAmpsMax() < p.fuseMax());
+          double bears = Fuses.largest(Math.min(atPort.fuseAmpsMax(), joint)).orElse(0);
+          most[0] = no ? 0 : Math.min(p.ampsMax(), Math.min(bears, p.fuseMax()) / rules.margin());
         });
     double source = port.isPresent() ? rules.busVolts() : rules.supplyVolts();
     return new Sites(
@@ -211,7 +217,7 @@ final class FeedSearch {
     List<Sites> sizes = new ArrayList<>();
     List<double[]> copper = new ArrayList<>();
     for (Wire wire : rules.wires()) {
-      sizes.add(sites(wire, thick.port));
+      sizes.add(sites(wire, wire, thick.port));
       double[] cost = new double[stretch.size()];
       for (int i = 0; i < cost.length; i++) {
         cost[i] = 2 * stretch.feedM(i) * wire.copperMm2();
@@ -346,7 +352,8 @@ final class FeedSearch {
   private FeedTrial trial(int[] at, Optional<PortLimit> port) {
     List<Post> posts = new ArrayList<>();
     for (int i : Arrays.stream(at).map(this::atMark).distinct().toArray()) {
-      posts.add(new Post(i, stretch.feedM(i), thickest));
+      boolean first = posts.isEmpty() && port.isPresent();
+      posts.add(new Post(i, stretch.feedM(i), first ? thickestAt(port) : thickest));
     }
     return new FeedTrial(stretch, rules, port, posts, thickest);
   }
@@ -371,7 +378,7 @@ final class FeedSearch {
           new Post(
               at,
               h.lengthM().orElse(stretch.feedM(at)),
-              wire.orElse(thickest),
+              wire.orElse(posts.isEmpty() ? thickestAt(port) : thickest),
               List.of(),
               Optional.of(h)));
     }

@@ -193,6 +193,10 @@ final class FeedTrial {
     if (viaPort && Fuses.over(most[f], port.get().ampsMax())) {
       return Optional.of(words.port(most[f], port.get().ampsMax()));
     }
+    Post post = posts.get(f);
+    if (viaPort && post.free() && !port.get().takes(post.wire())) {
+      return Optional.of(words.terminal(post.wire(), port.get().mm2Max()));
+    }
     if (viaPort && port.get().shared() && bears < port.get().fuseMax()) {
       return Optional.of(words.shared(port.get().fuseMax(), bears));
     }

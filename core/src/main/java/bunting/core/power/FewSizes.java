@@ -34,10 +34,7 @@ final class FewSizes {
           FeedTrial trial = before.trial();
           FeedSearch search = new FeedSearch(trial.stretch, box.rules());
           port.set(i, before.with(search.standardised(trial, sizes)));
-          boolean goesIn =
-              !before.onBank()
-                  || box.box().type().terminalTakes(port.get(i).trial().posts.getFirst().wire());
-          if (!goesIn || (before.onBank() && box.bankAmps() > box.rules().supplyAmps())) {
+          if (before.onBank() && box.bankAmps() > box.rules().supplyAmps()) {
             port.set(i, before);
           }
         }

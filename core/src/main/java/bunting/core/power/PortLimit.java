@@ -1,5 +1,8 @@
 package bunting.core.power;
 
+import bunting.core.show.ControllerType;
+import bunting.core.show.Wire;
+
 /**
  * What a port's own feed may be.
  *
@@ -11,6 +14,11 @@ package bunting.core.power;
 record PortLimit(double ampsMax, double fuseMax, boolean shared, double mm2Max) {
   PortLimit(double ampsMax, double fuseMax, boolean shared) {
     this(ampsMax, fuseMax, shared, 0);
+  }
+
+  /** Whether a wire goes into its terminal. */
+  boolean takes(Wire wire) {
+    return mm2Max <= 0 || wire.sizeMm2() <= mm2Max + ControllerType.FORCED_MM2;
   }
 
   /** The same for fewer amps, with another fuse. */

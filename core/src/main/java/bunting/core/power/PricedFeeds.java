@@ -6,7 +6,6 @@ import bunting.core.dc.Line;
 import bunting.core.injection.CheapestFeeds;
 import bunting.core.ports.Piece;
 import bunting.core.show.Attach;
-import bunting.core.show.ControllerType;
 import bunting.core.show.PriceList;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
@@ -120,7 +119,7 @@ final class PricedFeeds {
     return best;
   }
 
-  /** Where feeds are cut in, the places too where the fewest feeds would stand. */
+  /** Where feeds are cut in, the fewest feeds too, and the places where those stand. */
   private void between(int step) {
     NavigableMap<Integer, Attach> places = new TreeMap<>(ready);
     boolean cut =
@@ -132,13 +131,33 @@ final class PricedFeeds {
     }
     FeedSearch search = new FeedSearch(stretch, rules);
     for (Optional<PortLimit> via : List.of(port, Optional.<PortLimit>empty())) {
-      search.fewest(via).posts.forEach(p -> addCuts(places, 1, p.at(), p.at()));
+      FeedTrial few = search.thinned(search.fewest(via));
+      few.posts.forEach(p -> addCuts(places, 1, p.at(), p.at()));
+      if (few.holds() && price(few) < best.orElseThrow().price()) {
+        best = Optional.of(new Priced(few, price(few)));
+      }
     }
     double before = best.orElseThrow().price();
     look(places);
     if (best.orElseThrow().price() < before) {
       refine(step);
     }
+  }
+
+  /** What a trial of another school costs by the same prices. */
+  private double price(FeedTrial trial) {
+    double sum =
+        stretch.pieces().size() > 1 ? stretch.jointMetres() * prices.perM(trial.joints) : 0;
+    for (int f = 0; f < trial.count(); f++) {
+      Post post = trial.posts.get(f);
+      boolean viaPort = f == 0 && trial.port.isPresent();
+      sum +=
+          post.metres() * (prices.perM(post.wire()) - (viaPort ? prices.dataPerM() : 0))
+              + (viaPort
+                  ? 0
+                  : prices.distributionWay() + prices.joining(IslandPrice.attach(trial, post)));
+    }
+    return sum;
   }
 
   /** Finer and finer around the cuts that were taken. */
@@ -238,10 +257,6 @@ final class PricedFeeds {
     return false;
   }
 
-  private static boolean goesIn(Wire wire, PortLimit port) {
-    return port.mm2Max() <= 0 || wire.sizeMm2() <= port.mm2Max() + ControllerType.FORCED_MM2;
-  }
-
   /** By pixel, the port's own lead and feeds from the distribution in all sizes. */
   private NavigableMap<Integer, List<CheapestFeeds.Way>> ways(
       NavigableMap<Integer, Attach> places, double share, boolean portMay) {
@@ -262,7 +277,7 @@ final class PricedFeeds {
                     fuse,
                     joining + metres * prices.perM(wire),
                     w));
-            if (at == 0 && port.isPresent() && portMay && goesIn(wire, port.get())) {
+            if (at == 0 && port.isPresent() && portMay && port.get().takes(wire)) {
               PortLimit p = port.get();
               boolean thin = p.shared() && wire.fuseAmpsMax() < p.fuseMax();
               double most = Math.min(p.ampsMax(), p.fuseMax() / rules.margin()) * share;

@@ -120,6 +120,21 @@ final class Shortfalls {
         "A");
   }
 
+  Shortfall terminal(Wire wire, double takes) {
+    return new Shortfall(
+        wire.id()
+            + " is "
+            + fixed(wire.sizeMm2(), 1)
+            + " mm2, and the port's terminal takes "
+            + fixed(takes, 1)
+            + " mm2: "
+            + fixed(wire.sizeMm2() - takes, 1)
+            + " mm2 too thick",
+        wire.sizeMm2(),
+        takes,
+        "mm2");
+  }
+
   Shortfall shared(double holder, double bears) {
     return new Shortfall(
         "a shared holder may have a "

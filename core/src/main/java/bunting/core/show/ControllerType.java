@@ -91,11 +91,6 @@ public record ControllerType(
         mm2Max);
   }
 
-  /** Whether a port's terminal takes a wire; where its size is not known, any. */
-  public boolean terminalTakes(Wire wire) {
-    return terminalMm2Max <= 0 || wire.sizeMm2() <= terminalMm2Max + FORCED_MM2;
-  }
-
   /**
    * Its ports in the order in which to fill them: first of every shared fuse one port, then the
    * next (common practice: use 1 and 3 first).

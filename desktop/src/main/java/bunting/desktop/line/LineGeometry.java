@@ -142,7 +142,9 @@ final class LineGeometry {
         }
       }
       free = tag.isEmpty() ? free : left + wide + TAG_GAP;
-      tagged.add(new LineShape.Post(p.x(), p.y(), tag, left, wide, feed.viaPort(), feed.id()));
+      tagged.add(
+          new LineShape.Post(
+              p.x(), p.y(), tag, left, wide, feed.viaPort(), p.feed().attach(), feed.id()));
     }
     return tagged;
   }

@@ -6,6 +6,7 @@ import bunting.core.show.Texts;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import bunting.desktop.picture.BuntingPainter;
+import bunting.desktop.picture.JoinMark;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
@@ -107,8 +108,8 @@ final class LinePainter {
       g.setStroke(palette.power());
       g.setLineWidth(p.viaPort() ? 3 : 2);
       g.strokeLine(x, dy + p.topY(), x, dy + shape.footY());
+      JoinMark.paint(g, palette, p.attach(), x, dy + p.topY(), 3.5);
       g.setFill(palette.power());
-      g.fillOval(x - 3.5, dy + p.topY() - 3.5, 7, 7);
       if (!p.tag().isEmpty()) {
         g.fillRoundRect(
             dx + p.tagX(), dy + shape.footY() - 1, p.tagWidth(), LineGeometry.TAG_HEIGHT, 5, 5);

@@ -1,5 +1,6 @@
 package bunting.desktop.line;
 
+import bunting.core.show.Attach;
 import bunting.desktop.picture.BuntingLine;
 import java.util.List;
 
@@ -25,7 +26,7 @@ record LineShape(
     List<Span> runs,
     double flagX) {
 
-  /** A feed; {@code tag} is empty where there is no room for one. */
+  /** A feed, and what is done there; {@code tag} is empty where there is no room for one. */
   record Post(
       double x,
       double topY,
@@ -33,6 +34,7 @@ record LineShape(
       double tagX,
       double tagWidth,
       boolean viaPort,
+      Attach attach,
       String feed) {}
 
   /**

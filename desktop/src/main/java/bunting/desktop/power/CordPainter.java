@@ -1,11 +1,13 @@
 package bunting.desktop.power;
 
+import bunting.core.show.Attach;
 import bunting.core.show.Texts;
 import bunting.core.units.Lengths;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import bunting.desktop.picture.BuntingLine;
 import bunting.desktop.picture.BuntingPainter;
+import bunting.desktop.picture.JoinMark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -120,8 +122,7 @@ final class CordPainter {
         g.strokeLine(p.x(), cord.floor() - 2, p.taps().getLast(), cord.floor() - 2);
       }
       g.strokeLine(p.x(), p.y(), p.x(), cord.floor());
-      g.setFill(palette.power());
-      g.fillOval(p.x() - 5, p.y() - 5, 10, 10);
+      JoinMark.paint(g, palette, p.feed().attach(), p.x(), p.y(), 5);
       if (mine) {
         g.setStroke(inHand ? palette.warn() : palette.ink());
         g.setLineWidth(2);
@@ -137,7 +138,8 @@ final class CordPainter {
     Font font = mine ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
     String amps = Texts.fixed(p.feed().amps(), 1) + " A · fuse " + Texts.number(f.fuseAmps());
     String full = amps + " A · " + f.wire() + " · " + lengths.rough(p.feed().lengthM());
-    for (String text : List.of(full, amps + " A", Texts.fixed(p.feed().amps(), 1) + " A")) {
+    String joined = p.feed().attach() == Attach.PORT ? full : full + " · " + p.feed().attach().id();
+    for (String text : List.of(joined, full, amps + " A", Texts.fixed(p.feed().amps(), 1) + " A")) {
       double wide = Fonts.width(text, font) + 12;
       for (int row = 0; row < free.size(); row++) {
         double left =

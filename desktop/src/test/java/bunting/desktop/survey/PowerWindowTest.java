@@ -34,9 +34,18 @@ class PowerWindowTest extends WindowDriver {
   }
 
   private void weir() {
+    begin(Run.of("Weir", "5v-strip-60", 300));
+  }
+
+  /** The owl hangs on the port alone: its board has an input, however the weir is fed. */
+  private void weirAndOwl() {
+    begin(Run.of("Weir", "5v-strip-60", 300), Run.of("Owl", "5v-strip-60", 60));
+  }
+
+  private void begin(Run... runs) {
     onScreen(
         () -> {
-          session.start(Show.of(List.of(Run.of("Weir", "5v-strip-60", 300))));
+          session.start(Show.of(List.of(runs)));
           window().go(PowerScreen.SCREEN);
           return true;
         });
@@ -204,7 +213,7 @@ class PowerWindowTest extends WindowDriver {
 
   @Test
   void everyLossIsListedAndShownOnTheRiver(FxRobot robot) throws Exception {
-    weir();
+    weirAndOwl();
     robot.clickOn("#power-losses");
     wait(() -> !robot.lookup("#loss-table").<TableView<Outcome>>query().getItems().isEmpty());
     List<Outcome> rows =
@@ -225,7 +234,7 @@ class PowerWindowTest extends WindowDriver {
   /** The first row of the river is the board's input; space takes a wire out of it. */
   @Test
   void aBoardsInputIsLostFromTheRiver(FxRobot robot) {
-    weir();
+    weirAndOwl();
     focus(robot, "#river");
     robot.push(KeyCode.HOME);
     robot.push(KeyCode.SPACE);
