@@ -133,8 +133,9 @@ final class PricedFeeds {
     for (Optional<PortLimit> via : List.of(port, Optional.<PortLimit>empty())) {
       FeedTrial few = search.thinned(search.fewest(via));
       few.posts.forEach(p -> addCuts(places, 1, p.at(), p.at()));
-      if (few.holds() && price(few) < best.orElseThrow().price()) {
-        best = Optional.of(new Priced(few, price(few)));
+      double cost = price(few);
+      if (few.holds() && cost < best.orElseThrow().price()) {
+        best = Optional.of(new Priced(few, cost));
       }
     }
     double before = best.orElseThrow().price();
@@ -144,20 +145,10 @@ final class PricedFeeds {
     }
   }
 
-  /** What a trial of another school costs by the same prices. */
+  /** What a trial of another school costs beyond a lead for data alone. */
   private double price(FeedTrial trial) {
-    double sum =
-        stretch.pieces().size() > 1 ? stretch.jointMetres() * prices.perM(trial.joints) : 0;
-    for (int f = 0; f < trial.count(); f++) {
-      Post post = trial.posts.get(f);
-      boolean viaPort = f == 0 && trial.port.isPresent();
-      sum +=
-          post.metres() * (prices.perM(post.wire()) - (viaPort ? prices.dataPerM() : 0))
-              + (viaPort
-                  ? 0
-                  : prices.distributionWay() + prices.joining(IslandPrice.attach(trial, post)));
-    }
-    return sum;
+    List<PortWiring.Island> one = List.of(new PortWiring.Island(trial, false));
+    return IslandPrice.of(one, prices).total() - stretch.feedM(0) * prices.dataPerM();
   }
 
   /** Finer and finer around the cuts that were taken. */

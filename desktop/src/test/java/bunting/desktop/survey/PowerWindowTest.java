@@ -188,7 +188,10 @@ class PowerWindowTest extends WindowDriver {
           return true;
         });
     wait(() -> session.assessment().get().orElseThrow().reading().totals().pixels() == 360);
-    assertThat(message()).matches("Longer\\.|The search found better places\\..*");
+    // In a hurry the search may have found better places in the meantime, and says so.
+    boolean hurried = Boolean.getBoolean("bunting.hurried");
+    assertThat(message())
+        .matches(hurried ? "Longer\\.|The search found better places\\..*" : "Longer\\.");
   }
 
   private static Show longer(Show show, int pixels) {

@@ -61,7 +61,9 @@ class SurveyWindowTest extends WindowDriver {
     assertThat(run.pixels()).isEqualTo((int) Math.floor(trace.lengthM() * 30 + 0.003));
     assertThat(onScreen(() -> session.selection().get()))
         .isEqualTo(new Selection.OfRun(run.name()));
-    assertThat(totals().portsUsed()).isPositive();
+    // In a hurry the search may meanwhile divide the run at a joint, where that saves more.
+    int portsMost = Boolean.getBoolean("bunting.hurried") ? 2 : 1;
+    assertThat(totals().portsUsed()).isBetween(1, portsMost);
     assertThat(totals().universes()).isPositive();
     double amps = totals().amps();
     assertThat(amps).isCloseTo(run.pixels() * 0.05, within(1e-6));
