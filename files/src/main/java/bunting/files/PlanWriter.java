@@ -5,6 +5,7 @@ import bunting.core.assess.InputReading;
 import bunting.core.assess.OtherReading;
 import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
+import bunting.core.assess.SegmentReading;
 import bunting.core.assess.Totals;
 import bunting.core.network.DmxLine;
 import bunting.core.network.NetworkPlan;
@@ -12,7 +13,9 @@ import bunting.core.plan.Assessment;
 import bunting.core.show.PlacedController;
 import bunting.core.show.PortReport;
 import bunting.core.show.Segment;
+import bunting.core.survey.Jumpers;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -35,6 +38,7 @@ public final class PlanWriter {
               "breaks",
               reading.decisions().breaks(),
               (j, b) -> j.put("segment", b.segment()).put("afterPixel", b.afterPixel()));
+          jumpers(json, reading);
           json.list(
               "supplies",
               reading.supplies(),
@@ -71,6 +75,23 @@ public final class PlanWriter {
           json.object("search", j -> search(j, reading.decisions().report()));
           FindingsWriter.list(json, assessment.findings());
         });
+  }
+
+  /** The jumpers inside its segments, which the volts reckon with. */
+  private static void jumpers(Json json, Reading reading) throws IOException {
+    String wire = reading.show().wiring().conductors().jumper().id();
+    List<Map.Entry<String, Jumpers.Jumper>> all = new ArrayList<>();
+    for (SegmentReading s : reading.segments()) {
+      s.jumpers().forEach(j -> all.add(Map.entry(s.segment().id(), j)));
+    }
+    json.list(
+        "jumpers",
+        all,
+        (j, e) ->
+            j.put("segment", e.getKey())
+                .put("afterPixel", e.getValue().afterPixel())
+                .put("wire", wire)
+                .put("lengthM", e.getValue().metres()));
   }
 
   /** Whether the exact search ran, and for how many of the parts that it was asked for. */

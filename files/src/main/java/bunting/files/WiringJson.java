@@ -73,7 +73,8 @@ final class WiringJson {
             f.whole("inputWires", Range.between(1, 100), d.inputWires()),
             wire(f, "inputWire", wires),
             f.flag("brainOnBank", d.brainOnBank()),
-            trims);
+            trims,
+            jumper(f, d.jumper()));
     f.done();
     return conductors;
   }
@@ -85,6 +86,19 @@ final class WiringJson {
       throw f.wrong(key, "should be one of the show's wires: " + String.join(", ", wires) + ".");
     }
     return wire;
+  }
+
+  private static Wire jumper(JsonFields f, Wire otherwise) throws BadInputException {
+    Optional<String> id = f.optionalText("jumperWire");
+    if (id.isEmpty()) {
+      return otherwise;
+    }
+    return Wire.parse(id.get())
+        .filter(w -> w.fuseAmpsMax() > 0)
+        .orElseThrow(
+            () ->
+                f.wrong(
+                    "jumperWire", "should be a wire that may be fused, such as 20AWG or 0.5mm2."));
   }
 
   private static PowerWays ways(JsonFields in) throws BadInputException {
@@ -161,6 +175,7 @@ final class WiringJson {
                 "trims",
                 c.trims().entrySet(),
                 (k, e) -> k.put("volts", e.getKey()).put("to", e.getValue()));
+            j.put("jumperWire", c.jumper().id());
           });
     }
     PowerWays w = wiring.ways();

@@ -89,6 +89,8 @@ class BadSettingsTest {
         Arguments.of("{\"conductors\":{\"celsius\":900}}", "$.conductors.celsius"),
         Arguments.of("{\"conductors\":{\"inputWires\":0}}", "$.conductors.inputWires"),
         Arguments.of("{\"conductors\":{\"inputWire\":\"string\"}}", "$.conductors.inputWire"),
+        Arguments.of("{\"conductors\":{\"jumperWire\":\"string\"}}", "$.conductors.jumperWire"),
+        Arguments.of("{\"conductors\":{\"jumperWire\":\"28AWG\"}}", "$.conductors.jumperWire"),
         Arguments.of(
             "{\"conductors\":{\"trims\":[{\"volts\":5,\"to\":9}]}}", "$.conductors.trims[0].to"),
         Arguments.of("{\"a\":".repeat(3000), ""));

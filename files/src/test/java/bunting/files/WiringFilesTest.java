@@ -11,6 +11,7 @@ import bunting.core.show.InjectionSchool;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Wire;
 import bunting.core.show.Wiring;
 import bunting.core.whatif.WhatIf;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -35,7 +36,17 @@ class WiringFilesTest {
 
   private static Wiring wiring() {
     return new Wiring(
-        new Conductors(45, 4, 2.5, 3, 1.5, 3, Optional.of("14AWG"), false, Map.of(5.0, 5.2)),
+        new Conductors(
+            45,
+            4,
+            2.5,
+            3,
+            1.5,
+            3,
+            Optional.of("14AWG"),
+            false,
+            Map.of(5.0, 5.2),
+            Wire.parse("18AWG").orElseThrow()),
         new PowerWays(InjectionSchool.EVERY, 120, false, false, false, true, 12, 40, true, 3),
         List.of(
             new HeldPost("Weir", 1, true, Optional.empty(), OptionalDouble.empty()),

@@ -248,7 +248,7 @@ public final class PlanValidator {
         boolean sameSegment = island.get(i)[0] == island.get(i - 1)[0];
         double ohms =
             sameSegment
-                ? t.path("railOhmsPerM").asDouble() / t.path("pitchPerM").asDouble()
+                ? ohmsBehind(s, island.get(i - 1)[1])
                 : WIRES.get(s.path("leadWire").asText())[0] * s.path("leadM").asDouble();
         solver.join(i - 1, i, ohms);
       }
@@ -281,6 +281,18 @@ public final class PlanValidator {
             .isGreaterThanOrEqualTo(largestFuse);
       }
     }
+  }
+
+  /** Ohms a conductor behind a pixel of a segment: its rail, or a jumper of 20 AWG. */
+  private double ohmsBehind(JsonNode segment, int pixel) {
+    JsonNode t = type(segment);
+    String course = runs.get(segment.path("run").asText()).getOrDefault("course_m", "");
+    double pitch = t.path("pitchPerM").asDouble();
+    int pixels = pixels(segment.path("run").asText());
+    boolean strip = pitch >= 20 && !course.isEmpty();
+    return strip && Corners.cutAfter(course, pixels, t.path("cutEvery").asInt(1)).contains(pixel)
+        ? WIRES.get("20AWG")[0] * 0.15
+        : t.path("railOhmsPerM").asDouble() / pitch;
   }
 
   private void fusesAndBoards() {

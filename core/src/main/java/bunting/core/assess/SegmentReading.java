@@ -6,6 +6,7 @@ import bunting.core.show.LeadHelper;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
+import bunting.core.survey.Jumpers;
 import java.util.List;
 import java.util.Optional;
 
@@ -39,6 +40,13 @@ public record SegmentReading(
   /** The pixel with the lowest volts, in the run's numbering. */
   public int minAtPixel() {
     return segment.firstPixel() + volts.lowestIndex();
+  }
+
+  /** The jumpers inside it, by pixel. */
+  public List<Jumpers.Jumper> jumpers() {
+    return Jumpers.of(run, type).stream()
+        .filter(j -> j.afterPixel() >= segment.firstPixel() && j.afterPixel() < segment.lastPixel())
+        .toList();
   }
 
   /** Colour order of its slots. */

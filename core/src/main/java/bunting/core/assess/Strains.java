@@ -135,6 +135,10 @@ public final class Strains {
         double most = rail.amps();
         add(Strain.Kind.RAIL, d.id(), d.controller(), port, flow.railAmps(), most, most);
       }
+      if (flow.jumperAmps() > 0) {
+        double bears = reading.show().wiring().conductors().jumper().fuseAmpsMax();
+        add(Strain.Kind.JUMPER, d.id(), d.controller(), port, flow.jumperAmps(), bears, bears);
+      }
     }
   }
 

@@ -34,6 +34,7 @@ public final class Checks {
           new SetAmps(),
           new LeadAmps(),
           new RailLimit(),
+          new JumperAmps(),
           new RailAmps(),
           new LengthMismatch(),
           new LeadBesidePlaces(),

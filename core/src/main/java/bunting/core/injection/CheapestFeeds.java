@@ -36,6 +36,9 @@ public final class CheapestFeeds {
   /** Prices within which two answers are one: far below a cent. */
   private static final double EQUAL_PRICE = 1e-9;
 
+  /** No supply holds so much. */
+  private static final double NEVER_VOLTS = 1e9;
+
   /** A placing ends well where it could send on no less than this. */
   private static final double ROUNDING_AMPS = 1e-9;
 
@@ -100,6 +103,7 @@ public final class CheapestFeeds {
 
   private final int n;
   private final double[] rail;
+  private final double[] railMost;
   private final double[] drawn;
   private final double[] drawnPerVolt;
   private final NavigableMap<Integer, List<Way>> ways;
@@ -118,8 +122,10 @@ public final class CheapestFeeds {
       NavigableMap<Integer, List<Way>> ways,
       double limit,
       double ampsCap,
+      double[] railMost,
       int keptMost,
       double known) {
+    this.railMost = railMost;
     this.keptMost = keptMost;
     this.n = line.size();
     this.ways = ways;
@@ -157,6 +163,7 @@ public final class CheapestFeeds {
    * @param ways by pixel index, as {@link #byPixel} gives them
    * @param limit least volts
    * @param ampsCap most amps through any feed
+   * @param railMost most amps from each pixel to the next (one fewer than pixels)
    * @param keptMost placings that are kept at each place
    * @param known only what is cheaper than this is looked for
    */
@@ -165,11 +172,12 @@ public final class CheapestFeeds {
       NavigableMap<Integer, List<Way>> ways,
       double limit,
       double ampsCap,
+      double[] railMost,
       int keptMost,
       double known) {
     return ways.isEmpty()
         ? Optional.empty()
-        : new CheapestFeeds(line, ways, limit, ampsCap, keptMost, known).run();
+        : new CheapestFeeds(line, ways, limit, ampsCap, railMost, keptMost, known).run();
   }
 
   private Optional<Answer> run() {
@@ -205,7 +213,7 @@ public final class CheapestFeeds {
   /** Along the line from one pixel to another; false: it falls below the limit on the way. */
   private boolean carried(Costed c, int from, int to) {
     for (int i = from; i < to; i++) {
-      over(c, rail[i]);
+      over(c, rail[i], railMost[i]);
       load(c, i + 1);
       if (c.least > top) {
         return false;
@@ -214,11 +222,28 @@ public final class CheapestFeeds {
     return true;
   }
 
-  private void over(Costed c, double ohms) {
+  private void over(Costed c, double ohms, double most) {
+    if (most < Double.MAX_VALUE) {
+      bounded(c, most);
+    }
     c.least = Math.max(limit, c.least - ohms * c.sends(c.least));
     double stretch = 1 + c.g * ohms;
     c.a /= stretch;
     c.g /= stretch;
+  }
+
+  /**
+   * What it sends on may not be over the most: a least v. Where it takes more than that from the
+   * other side even at its least v, nothing can feed it from there.
+   */
+  private void bounded(Costed c, double most) {
+    if (c.g > 0 && c.sends(c.least) > most) {
+      c.least = (c.a - most) / c.g;
+    }
+    boolean takesTooMuch = c.sends(c.least) < -most - ROUNDING_AMPS;
+    if (takesTooMuch || c.sends(c.least) > most + ROUNDING_AMPS) {
+      c.least = NEVER_VOLTS;
+    }
   }
 
   private void load(Costed c, int i) {
@@ -258,7 +283,7 @@ public final class CheapestFeeds {
     for (int i = n - 1; i >= 0; i--) {
       if (i < n - 1) {
         load(tail, i + 1);
-        over(tail, rail[i]);
+        over(tail, rail[i], railMost[i]);
       }
       beyond[i] = new Costed(tail.a, tail.g, tail.least, 0, Trail.NONE);
     }

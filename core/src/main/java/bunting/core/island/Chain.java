@@ -4,6 +4,7 @@ import bunting.core.show.Conductors;
 import bunting.core.show.Feed;
 import bunting.core.show.PixelType;
 import bunting.core.show.Segment;
+import bunting.core.survey.Jumpers;
 import java.util.List;
 
 /**
@@ -29,8 +30,16 @@ public record Chain(
     cutAfter = List.copyOf(cutAfter);
   }
 
-  /** A segment of the chain with what the solver needs to know of it. */
-  public record Link(Segment segment, PixelType type, double leadM) {}
+  /**
+   * A segment of the chain with what the solver needs to know of it.
+   *
+   * @param jumpers those inside its run, by pixel
+   */
+  public record Link(Segment segment, PixelType type, double leadM, List<Jumpers.Jumper> jumpers) {
+    public Link {
+      jumpers = List.copyOf(jumpers);
+    }
+  }
 
   /** A feed and the metres of its cable. */
   public record Cable(Feed feed, double metres) {}

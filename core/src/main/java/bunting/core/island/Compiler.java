@@ -7,11 +7,15 @@ import bunting.core.show.Feed;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
 import bunting.core.show.Wire;
+import bunting.core.survey.Jumpers;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/** From pixels in a row and cables to a line for the solver: the one place where that is done. */
+/**
+ * From pixels in a row, jumpers and cables to a line for the solver: the one place where that is
+ * done.
+ */
 public final class Compiler {
   /**
    * Pixels of one type in a row.
@@ -19,6 +23,35 @@ public final class Compiler {
    * @param leadOhms loop resistance of what joins them to the part before
    */
   public record Part(PixelType type, int pixels, double leadOhms) {}
+
+  /**
+   * The pixels of a piece of a run, in parts where jumpers join them.
+   *
+   * @param first of its pixels, in the run's numbering
+   * @param last of its pixels
+   * @param jumpers of its run, by pixel
+   * @param leadOhms loop resistance of what joins the piece to the one before
+   */
+  public static void addPiece(
+      List<Part> to,
+      PixelType type,
+      int first,
+      int last,
+      List<Jumpers.Jumper> jumpers,
+      double leadOhms,
+      Conductors copper) {
+    int from = first;
+    double ohms = leadOhms;
+    for (Jumpers.Jumper jumper : jumpers) {
+      int end = jumper.afterPixel();
+      if (end >= first && end < last) {
+        to.add(new Part(type, end - from + 1, ohms));
+        ohms = copper.jumperOhms(jumper.metres());
+        from = end + 1;
+      }
+    }
+    to.add(new Part(type, last - from + 1, ohms));
+  }
 
   /**
    * A feed.

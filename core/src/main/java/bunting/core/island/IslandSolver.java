@@ -9,6 +9,7 @@ import bunting.core.island.Chain.Link;
 import bunting.core.show.Feed;
 import bunting.core.show.Segment;
 import bunting.core.show.Wire;
+import bunting.core.survey.Jumpers;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -32,7 +33,9 @@ final class IslandSolver {
               .leadWire()
               .map(w -> chain.copper().leadOhms(wires.get(w), l.leadM()))
               .orElse(0.0);
-      parts.add(new Compiler.Part(l.type(), l.segment().pixels(), ohms));
+      Segment s = l.segment();
+      Compiler.addPiece(
+          parts, l.type(), s.firstPixel(), s.lastPixel(), l.jumpers(), ohms, chain.copper());
     }
     Line bare = Compiler.pixels(parts, chain.brightness(), chain.copper());
     Line whole = chain.sheds() ? bare.shedding() : bare;
@@ -102,17 +105,16 @@ final class IslandSolver {
   private Compiler.Cable cable(Chain chain, Island bare, Cable cable) {
     Feed feed = cable.feed();
     int first = bare.indexOf(feed);
-    double pitch =
+    Link link =
         chain.links().stream()
             .filter(l -> l.segment().id().equals(feed.segment()))
             .findFirst()
-            .orElseThrow()
-            .type()
-            .pitchPerM();
+            .orElseThrow();
     List<Integer> at = feed.taps().stream().map(t -> first + t - feed.atPixel()).toList();
     List<Double> spans = new ArrayList<>();
     for (int t = 1; t < at.size(); t++) {
-      spans.add((at.get(t) - at.get(t - 1)) / pitch);
+      int from = feed.taps().get(t - 1);
+      spans.add(Jumpers.alongM(link.type(), link.jumpers(), from, feed.taps().get(t)));
     }
     return new Compiler.Cable(
         first, wires.get(feed.wire()), cable.metres(), feed.viaPort(), at, spans);
@@ -153,6 +155,15 @@ final class IslandSolver {
         allFed &= fed[i];
         most = i < start + count - 1 && Math.abs(flow[i]) > Math.abs(flow[most]) ? i : most;
       }
+      double jumperAmps = 0;
+      int jumperAfter = 0;
+      for (Jumpers.Jumper j : link.jumpers()) {
+        int i = start + j.afterPixel() - link.segment().firstPixel();
+        if (i >= start && i < start + count - 1 && Math.abs(flow[i]) > jumperAmps) {
+          jumperAmps = Math.abs(flow[i]);
+          jumperAfter = j.afterPixel();
+        }
+      }
       segments.add(
           new SolvedChain.SegmentFlow(
               link.segment().id(),
@@ -161,6 +172,8 @@ final class IslandSolver {
               allFed,
               count > 1 ? Math.abs(flow[most]) : 0,
               link.segment().firstPixel() + most - start,
+              jumperAmps,
+              jumperAfter,
               start > 0 && link.segment().powerFromPrevious() ? Math.abs(flow[start - 1]) : 0));
       start += count;
     }

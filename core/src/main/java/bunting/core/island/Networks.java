@@ -12,6 +12,7 @@ import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import bunting.core.show.Wire;
 import bunting.core.survey.Geometry;
+import bunting.core.survey.Jumpers;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -93,10 +94,12 @@ public final class Networks {
   /** Metres of all of a feed's cable: a trunk goes on along its run, with a short tap at each. */
   public double cableM(Feed feed) {
     List<Integer> taps = feed.taps();
-    double pitch = type(byId.get(feed.segment())).pitchPerM();
-    return taps.isEmpty()
-        ? feedM(feed.id())
-        : feedM(feed.id()) + (taps.getLast() - taps.getFirst()) / pitch + taps.size() * Feed.TAP_M;
+    if (taps.isEmpty()) {
+      return feedM(feed.id());
+    }
+    Segment s = byId.get(feed.segment());
+    double along = Jumpers.alongM(type(s), jumpers(s), taps.getFirst(), taps.getLast());
+    return feedM(feed.id()) + along + taps.size() * Feed.TAP_M;
   }
 
   /** The feeds of a segment. */
@@ -109,10 +112,14 @@ public final class Networks {
     List<Chain.Link> links = new ArrayList<>();
     Optional<Segment> before = Optional.empty();
     for (Segment s : chains.getOrDefault(key(controller, port), List.of())) {
-      links.add(new Chain.Link(s, type(s), leadM(s, before)));
+      links.add(new Chain.Link(s, type(s), leadM(s, before), jumpers(s)));
       before = Optional.of(s);
     }
     return links;
+  }
+
+  private List<Jumpers.Jumper> jumpers(Segment s) {
+    return Jumpers.of(runs.get(s.run()), type(s));
   }
 
   /** A port's own feed goes over the lead, so a lead that was measured as a feed is so long. */

@@ -18,6 +18,8 @@ public record SolvedChain(Chain chain, List<Island> islands, List<SegmentFlow> s
    * @param fed whether all its islands have a feed
    * @param railAmps the most that its own rail carries anywhere
    * @param railAfter the pixel behind which that is, in the run's numbering
+   * @param jumperAmps the most over a jumper inside it; 0 without one
+   * @param jumperAfter the pixel before that jumper, in the run's numbering
    * @param leadAmps over the lead that brings power from the segment before; 0 without one
    */
   public record SegmentFlow(
@@ -27,5 +29,7 @@ public record SolvedChain(Chain chain, List<Island> islands, List<SegmentFlow> s
       boolean fed,
       double railAmps,
       int railAfter,
+      double jumperAmps,
+      int jumperAfter,
       double leadAmps) {}
 }

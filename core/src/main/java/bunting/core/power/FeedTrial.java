@@ -1,11 +1,11 @@
 package bunting.core.power;
 
 import bunting.core.copper.Fuses;
-import bunting.core.copper.Rails;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
 import bunting.core.show.Wire;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -144,32 +144,28 @@ final class FeedTrial {
     for (int f = 0; f < count(); f++) {
       most[f] = Math.max(most[f], amps(s, f));
     }
-    boolean railsKnown =
-        stretch.pieces().stream().anyMatch(p -> p.type().railAmpsMax().isPresent());
-    if (!railsKnown && stretch.pieces().size() == 1) {
+    double[] bears = stretch.railMost(joints);
+    if (Arrays.stream(bears).allMatch(b -> b == Double.MAX_VALUE)) {
       return Optional.empty();
     }
     // Flows follow from amps and volts, so the volts of the terminals do not matter here.
     Line line =
         stretch.line(
             rules, rules.fusedBrightness(), rules.busVolts(), posts, port.isPresent(), joints);
-    return rails(line.railAmps(s), words);
+    return rails(line.railAmps(s), bears, words);
   }
 
-  private Optional<Shortfall> rails(double[] flow, Shortfalls words) {
-    int from = 0;
-    for (var piece : stretch.pieces()) {
-      int last = from + piece.pixels() - 1;
-      Rails.Limit limit = Rails.of(piece.type());
-      for (int i = from; i < last && limit.given(); i++) {
-        if (Fuses.over(Math.abs(flow[i]), limit.amps())) {
-          return Optional.of(words.rail(i, Math.abs(flow[i]), limit.amps()));
-        }
+  private Optional<Shortfall> rails(double[] flow, double[] most, Shortfalls words) {
+    for (int i = 0; i < most.length; i++) {
+      double amps = Math.abs(flow[i]);
+      if (Fuses.over(amps, most[i])) {
+        return Optional.of(
+            stretch.jumperAfter(i)
+                ? words.link("jumper", i, amps, stretch.jumper())
+                : stretch.place(i).piece() < stretch.place(i + 1).piece()
+                    ? words.link("lead", i, amps, joints)
+                    : words.rail(i, amps, most[i]));
       }
-      if (last < flow.length && Fuses.over(Math.abs(flow[last]), joints.fuseAmpsMax())) {
-        return Optional.of(words.joint(last, Math.abs(flow[last]), joints));
-      }
-      from = last + 1;
     }
     return Optional.empty();
   }

@@ -9,6 +9,7 @@ import bunting.core.show.Attach;
 import bunting.core.show.PriceList;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.Optional;
@@ -25,8 +26,8 @@ import java.util.TreeMap;
  * wired ({@link FeedTrial}); the search's aim is raised a trifle where that does not hold.
  *
  * <p><b>Limits.</b> All leads within one island have one size. Cut marks are met on a grid of an
- * {@value #GRID}th of the island, made finer around those that were taken. Rails with a known limit
- * are only judged at the end; where that fails, the fewest feeds of the other school stand in.
+ * {@value #GRID}th of the island, made finer around those that were taken. Where what is found does
+ * not hold, the fewest feeds of the other school stand in.
  */
 final class PricedFeeds {
   private static final int GRID = 8;
@@ -227,15 +228,20 @@ final class PricedFeeds {
       double jointPrice,
       double cap) {
     Line bare = stretch.bare(rules.brightness(), joint);
-    int kept =
-        rules.effort() == PowerRules.Effort.EXACT
-            ? Integer.getInteger("ke", KEPT_EXACT)
-            : Integer.getInteger("kn", KEPT_NEAR);
+    double share = rules.designedShare(stretch);
+    double[] most = Arrays.stream(stretch.railMost(joint)).map(m -> m * share).toArray();
+    int kept = rules.effort() == PowerRules.Effort.EXACT ? KEPT_EXACT : KEPT_NEAR;
     for (double kindness : KINDNESS_VOLTS) {
       double known = best.map(Priced::price).orElse(below) - jointPrice;
       Optional<CheapestFeeds.Answer> answer =
           CheapestFeeds.find(
-              bare, ways, Math.min(rules.aimVolts() + kindness, rules.volts()), cap, kept, known);
+              bare,
+              ways,
+              Math.min(rules.aimVolts() + kindness, rules.volts()),
+              cap,
+              most,
+              kept,
+              known);
       if (answer.isEmpty()) {
         return false;
       }

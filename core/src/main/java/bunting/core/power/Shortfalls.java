@@ -88,21 +88,24 @@ final class Shortfalls {
         "A");
   }
 
-  Shortfall joint(int index, double amps, Wire joints) {
+  /** A lead between pieces, or a jumper inside one. */
+  Shortfall link(String what, int index, double amps, Wire wire) {
     return new Shortfall(
-        "the lead behind pixel "
+        "the "
+            + what
+            + " behind pixel "
             + pixel(index)
             + " would carry "
             + fixed(amps, 2)
             + " A, and "
-            + joints.id()
+            + wire.id()
             + " bears "
-            + number(joints.fuseAmpsMax())
+            + number(wire.fuseAmpsMax())
             + " A: "
-            + fixed(amps - joints.fuseAmpsMax(), 2)
+            + fixed(amps - wire.fuseAmpsMax(), 2)
             + " A too few",
         amps,
-        joints.fuseAmpsMax(),
+        wire.fuseAmpsMax(),
         "A");
   }
 

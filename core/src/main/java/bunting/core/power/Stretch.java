@@ -1,5 +1,6 @@
 package bunting.core.power;
 
+import bunting.core.copper.Rails;
 import bunting.core.dc.Line;
 import bunting.core.island.Compiler;
 import bunting.core.ports.Piece;
@@ -7,8 +8,10 @@ import bunting.core.show.Conductors;
 import bunting.core.show.Point;
 import bunting.core.show.Wire;
 import bunting.core.survey.Geometry;
+import bunting.core.survey.Jumpers;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.List;
 
 /** Pixels of one or more pieces in a row, of which an island may be made. */
@@ -17,8 +20,9 @@ final class Stretch {
   private final List<Piece> pieces;
   private final Conductors copper;
   private final int size;
-  private final int[] jointAt;
   private final double[] jointM;
+  private final List<List<Jumpers.Jumper>> jumpers = new ArrayList<>();
+  private final BitSet jumperAfter = new BitSet();
 
   /** The pieces' pixels, one piece's power going on into the next. */
   Stretch(Point box, List<Piece> pieces, Conductors copper) {
@@ -26,14 +30,18 @@ final class Stretch {
     this.pieces = List.copyOf(pieces);
     this.copper = copper;
     this.size = pieces.stream().mapToInt(Piece::pixels).sum();
-    jointAt = new int[pieces.size() - 1];
     jointM = new double[pieces.size() - 1];
     int from = 0;
     for (int k = 0; k < pieces.size(); k++) {
       Piece piece = pieces.get(k);
       int to = from + piece.pixels();
+      jumpers.add(Jumpers.of(piece.run(), piece.type()));
+      for (Jumpers.Jumper j : jumpers.getLast()) {
+        if (j.afterPixel() >= piece.first() && j.afterPixel() < piece.last()) {
+          jumperAfter.set(from + j.afterPixel() - piece.first());
+        }
+      }
       if (k > 0) {
-        jointAt[k - 1] = from - 1;
         jointM[k - 1] = piece.jointFrom(pieces.get(k - 1));
       }
       from = to;
@@ -92,11 +100,52 @@ final class Stretch {
   /** Cable along the stretch between two pixels, metres. */
   double alongM(int from, int to) {
     double sum = 0;
-    for (int i = from; i < to; i++) {
-      int joint = Arrays.binarySearch(jointAt, i);
-      sum += joint >= 0 ? jointM[joint] : 1 / pieces.get(place(i).piece()).type().pitchPerM();
+    int start = 0;
+    for (int k = 0; k < pieces.size() && start <= to; k++) {
+      Piece p = pieces.get(k);
+      int last = start + p.pixels() - 1;
+      int a = Math.max(from, start);
+      int b = Math.min(to, last);
+      if (a <= b) {
+        int shift = p.first() - start;
+        sum += Jumpers.alongM(p.type(), jumpers.get(k), a + shift, b + shift);
+      }
+      sum += k < jointM.length && from <= last && to > last ? jointM[k] : 0;
+      start = last + 1;
     }
     return sum;
+  }
+
+  /** What jumpers are made of. */
+  Wire jumper() {
+    return copper.jumper();
+  }
+
+  /** Whether a jumper joins a pixel to the next. */
+  boolean jumperAfter(int index) {
+    return jumperAfter.get(index);
+  }
+
+  /**
+   * The most amps from each pixel to the next that its type, its jumpers and leads of this wire are
+   * known to bear; {@link Double#MAX_VALUE} where nobody says.
+   */
+  double[] railMost(Wire joints) {
+    double[] most = new double[Math.max(0, size - 1)];
+    int from = 0;
+    for (Piece piece : pieces) {
+      int last = from + piece.pixels() - 1;
+      Rails.Limit limit = Rails.of(piece.type());
+      for (int i = from; i < last; i++) {
+        double rail = limit.given() ? limit.amps() : Double.MAX_VALUE;
+        most[i] = jumperAfter.get(i) ? copper.jumper().fuseAmpsMax() : rail;
+      }
+      if (last < most.length) {
+        most[last] = joints.fuseAmpsMax();
+      }
+      from = last + 1;
+    }
+    return most;
   }
 
   /** Metres of leads that join its pieces. */
@@ -108,8 +157,9 @@ final class Stretch {
   Line bare(double brightnessPercent, Wire joints) {
     List<Compiler.Part> parts = new ArrayList<>();
     for (int k = 0; k < pieces.size(); k++) {
+      Piece p = pieces.get(k);
       double ohms = k > 0 ? copper.leadOhms(joints, jointM[k - 1]) : 0;
-      parts.add(new Compiler.Part(pieces.get(k).type(), pieces.get(k).pixels(), ohms));
+      Compiler.addPiece(parts, p.type(), p.first(), p.last(), jumpers.get(k), ohms, copper);
     }
     return Compiler.pixels(parts, brightnessPercent, copper);
   }

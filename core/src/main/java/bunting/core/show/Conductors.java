@@ -19,6 +19,8 @@ import java.util.TreeMap;
  * @param inputWire the size that the builder chose; empty: size and number are the planner's
  * @param brainOnBank whether a board's own electronics hang on the supply that its pixels share
  * @param trims volts that supplies are trimmed to, by their nominal volts
+ * @param jumper the wire of the jumpers inside a run, at bends of a strip and between the strands
+ *     of its course; one that may be fused
  */
 public record Conductors(
     double celsius,
@@ -29,17 +31,21 @@ public record Conductors(
     int inputWires,
     Optional<String> inputWire,
     boolean brainOnBank,
-    Map<Double, Double> trims) {
+    Map<Double, Double> trims,
+    Wire jumper) {
+  /** What jumpers are made of where nobody says otherwise (common practice). */
+  public static final Wire JUMPER = Wire.parse("20AWG").orElseThrow();
+
   /** Nothing known. */
   public static final Conductors PLAIN =
-      new Conductors(20, 0, 0, 0, 0, 1, Optional.empty(), true, Map.of());
+      new Conductors(20, 0, 0, 0, 0, 1, Optional.empty(), true, Map.of(), JUMPER);
 
   /**
    * What a careful builder reckons with: copper at 40 degC, a fuse with its holder of 5 mohm, 3
    * mohm in each contact, 10 mohm through the board (common practice, no source).
    */
   public static final Conductors USUAL =
-      new Conductors(40, 5, 3, 10, 0, 1, Optional.empty(), true, Map.of());
+      new Conductors(40, 5, 3, 10, 0, 1, Optional.empty(), true, Map.of(), JUMPER);
 
   /** Copper grows by this share of its resistance at 20 degC for each kelvin (IEC 60028). */
   private static final double PER_KELVIN = 0.00393;
@@ -71,6 +77,11 @@ public record Conductors(
   /** Loop resistance of a lead that carries power from segment to segment. */
   public double leadOhms(Wire wire, double metres) {
     return wire.loopOhms(metres) * warmth() + 2 * connectorMilliohms / 1000;
+  }
+
+  /** Loop resistance of a jumper, which is soldered at both ends. */
+  public double jumperOhms(double metres) {
+    return jumper.loopOhms(metres) * warmth();
   }
 
   /**
@@ -110,14 +121,24 @@ public record Conductors(
         inputWires,
         inputWire,
         brainOnBank,
-        next);
+        next,
+        jumper);
   }
 
   /** The same with another temperature, other joints and another length of the boards' input. */
   public Conductors with(
       double warmCelsius, double fuse, double contact, double board, double inputMetres) {
     return new Conductors(
-        warmCelsius, fuse, contact, board, inputMetres, inputWires, inputWire, brainOnBank, trims);
+        warmCelsius,
+        fuse,
+        contact,
+        board,
+        inputMetres,
+        inputWires,
+        inputWire,
+        brainOnBank,
+        trims,
+        jumper);
   }
 
   /** The same with so many wires of a size to each board; empty: not known. */
@@ -131,7 +152,8 @@ public record Conductors(
         wires,
         size,
         brainOnBank,
-        trims);
+        trims,
+        jumper);
   }
 
   /** The same with boards on their pixels' supply, or on small ones of their own. */
@@ -145,6 +167,22 @@ public record Conductors(
         inputWires,
         inputWire,
         on,
-        trims);
+        trims,
+        jumper);
+  }
+
+  /** The same with jumpers of another wire. */
+  public Conductors withJumper(Wire other) {
+    return new Conductors(
+        celsius,
+        fuseMilliohms,
+        connectorMilliohms,
+        boardMilliohms,
+        inputM,
+        inputWires,
+        inputWire,
+        brainOnBank,
+        trims,
+        other);
   }
 }

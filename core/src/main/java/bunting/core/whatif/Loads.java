@@ -231,6 +231,8 @@ final class Loads {
       if (rail.given()) {
         over(list, "rail of " + s.id(), flow.railAmps(), was.railAmps(), rail.amps());
       }
+      double jumper = now.chain().copper().jumper().fuseAmpsMax();
+      over(list, "jumper of " + s.id(), flow.jumperAmps(), was.jumperAmps(), jumper);
     }
   }
 }

@@ -131,7 +131,9 @@ class ChecksAtTheLimitTest {
 
   private static Reading input(double metres) {
     return viaPort(
-        100, new Conductors(20, 0, 0, 0, metres, 1, Optional.of("16AWG"), true, Map.of()));
+        100,
+        new Conductors(
+            20, 0, 0, 0, metres, 1, Optional.of("16AWG"), true, Map.of(), Conductors.JUMPER));
   }
 
   /** The board's terminals fall in proportion to the length of its input. */

@@ -47,7 +47,8 @@ final class PowerFaults {
   }
 
   private static Conductors input(String wire, int wires, double metres) {
-    return new Conductors(20, 0, 0, 0, metres, wires, Optional.of(wire), true, Map.of());
+    return new Conductors(
+        20, 0, 0, 0, metres, wires, Optional.of(wire), true, Map.of(), Conductors.JUMPER);
   }
 
   private static Reading changed(Show show, java.util.function.UnaryOperator<Feed> change) {

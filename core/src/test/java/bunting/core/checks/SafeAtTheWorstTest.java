@@ -100,7 +100,8 @@ class SafeAtTheWorstTest {
 
   @Test
   void anInputThatDoesNotBearItsAmpsIsAStopWithTheTwoNumbersThatWereCompared() {
-    Conductors thin = new Conductors(20, 0, 0, 0, 0, 1, Optional.of("22AWG"), true, Map.of());
+    Conductors thin =
+        new Conductors(20, 0, 0, 0, 0, 1, Optional.of("22AWG"), true, Map.of(), Conductors.JUMPER);
     List<Finding> found = found(read(fourPorts(thin)), "input-wires");
     assertThat(found)
         .singleElement()
@@ -144,7 +145,8 @@ class SafeAtTheWorstTest {
 
   @Test
   void withoutALimiterTheInputIsJudgedAtFullWhite() {
-    Conductors thin = new Conductors(20, 0, 0, 0, 0, 1, Optional.of("16AWG"), true, Map.of());
+    Conductors thin =
+        new Conductors(20, 0, 0, 0, 0, 1, Optional.of("16AWG"), true, Map.of(), Conductors.JUMPER);
     assertThat(found(read(quarter(fourPorts(thin), false)), "input-wires")).hasSize(1);
     assertThat(found(read(quarter(fourPorts(thin), true)), "input-wires")).isEmpty();
   }

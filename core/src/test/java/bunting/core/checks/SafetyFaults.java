@@ -5,8 +5,10 @@ import bunting.core.plan.Planner;
 import bunting.core.show.Catalogue;
 import bunting.core.show.Circuit;
 import bunting.core.show.Conductors;
+import bunting.core.show.Course;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
+import bunting.core.show.Hanging;
 import bunting.core.show.HeldPost;
 import bunting.core.show.LoadKind;
 import bunting.core.show.OtherDecisions;
@@ -41,6 +43,7 @@ final class SafetyFaults {
     faults.put("rail-amps", read(held(150, OptionalDouble.empty(), 1)));
     faults.put("back-feed", bare());
     faults.put("lead-amps", thinLead());
+    faults.put("jumper-amps", read(spoked()));
     return faults;
   }
 
@@ -68,9 +71,17 @@ final class SafetyFaults {
     Catalogue catalogue = StandardCatalogue.get().withPixelType(string);
     Show show = Show.of(List.of(Run.of("Weir", "s", 200))).withCatalogue(catalogue);
     Conductors copper =
-        new Conductors(20, 0, 0, 0, metres, 1, Optional.of("18AWG"), true, Map.of());
+        new Conductors(
+            20, 0, 0, 0, metres, 1, Optional.of("18AWG"), true, Map.of(), Conductors.JUMPER);
     HeldPost post = new HeldPost("Weir", 1, true, Optional.of("16AWG"), OptionalDouble.of(0.01));
     return show.withWiring(show.wiring().with(copper).withPosts("Weir", List.of(post)));
+  }
+
+  /** Two strands of 120 pixels, all fed at the first pixel: the jumper carries the second's. */
+  private static Show spoked() {
+    Course two = new Course.Grid(new Point(0, 2), 2, 2, 0.5, 0, false);
+    Show straight = held(240, OptionalDouble.empty(), 1);
+    return straight.withRun(straight.runs().getFirst().withHanging(Hanging.along(two)));
   }
 
   /** A 5 V strip with feeds by hand at these pixels, from the distribution. */

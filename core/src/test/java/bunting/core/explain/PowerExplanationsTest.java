@@ -98,7 +98,8 @@ class PowerExplanationsTest {
 
   @Test
   void warmthAndJointsAreNamed() {
-    Conductors known = new Conductors(60, 4, 5, 0, 0, 1, Optional.empty(), true, Map.of());
+    Conductors known =
+        new Conductors(60, 4, 5, 0, 0, 1, Optional.empty(), true, Map.of(), Conductors.JUMPER);
     Show show = weir();
     Reading reading = plan(show.withWiring(show.wiring().with(known)));
     String how =

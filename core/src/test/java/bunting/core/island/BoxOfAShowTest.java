@@ -53,7 +53,9 @@ class BoxOfAShowTest {
     Catalogue with = new Catalogue(c.pixelTypes(), List.of(board), c.supplyTypes(), c.wires());
     Run weir = Run.of("Weir", "p", 60).withPin(Optional.of(new Pin("C1", OptionalInt.of(1))));
     Run owl = Run.of("Owl", "r", 90).withPin(Optional.of(new Pin("C1", OptionalInt.of(2))));
-    Conductors copper = new Conductors(45, 4, 3, 5, 1.2, 2, Optional.of("14AWG"), true, Map.of());
+    Conductors copper =
+        new Conductors(
+            45, 4, 3, 5, 1.2, 2, Optional.of("14AWG"), true, Map.of(), Conductors.JUMPER);
     ShowSettings d = ShowSettings.DEFAULT;
     Show show =
         Show.of(List.of(weir, owl))

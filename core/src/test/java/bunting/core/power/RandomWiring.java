@@ -45,7 +45,8 @@ final class RandomWiring {
             1 + random.nextInt(3),
             random.nextBoolean() ? Optional.of("12AWG") : Optional.empty(),
             true,
-            random.nextBoolean() ? Map.of(5.0, 5.2) : Map.of());
+            random.nextBoolean() ? Map.of(5.0, 5.2) : Map.of(),
+            Conductors.JUMPER);
     PowerWays d = PowerWays.DEFAULT;
     PowerWays ways =
         new PowerWays(

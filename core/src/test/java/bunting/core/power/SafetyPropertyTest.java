@@ -37,6 +37,7 @@ class SafetyPropertyTest {
       case INPUT -> "input-wires";
       case LEAD -> "lead-amps";
       case RAIL -> "rail-over-limit";
+      case JUMPER -> "jumper-amps";
       case SUPPLY -> "supply-headroom";
       case CIRCUIT -> "circuit-over";
       case SET_FUSE, SET_OUTPUT -> "set-amps";

@@ -129,7 +129,8 @@ class WiringPlanTest {
   }
 
   private static Conductors copper(double celsius, double fuse, double contact) {
-    return new Conductors(celsius, fuse, contact, 0, 0, 1, Optional.empty(), true, Map.of());
+    return new Conductors(
+        celsius, fuse, contact, 0, 0, 1, Optional.empty(), true, Map.of(), Conductors.JUMPER);
   }
 
   /** A trim lifts every pixel of constant current by as much (arithmetic). */

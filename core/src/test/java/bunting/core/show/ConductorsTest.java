@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class ConductorsTest {
   private static final Wire WIRE = new Wire("w", 0.01, 10);
   private static final Conductors KNOWN =
-      new Conductors(20, 5, 3, 4, 2, 2, Optional.of("w"), true, Map.of());
+      new Conductors(20, 5, 3, 4, 2, 2, Optional.of("w"), true, Map.of(), Conductors.JUMPER);
 
   @Test
   void aLeadHasAContactInEitherConductor() {

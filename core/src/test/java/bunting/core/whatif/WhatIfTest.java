@@ -91,7 +91,9 @@ class WhatIfTest {
   void theOtherInputWiresCarryTheRest() {
     Show show = wheel(100, 1);
     HeldPost viaPort = new HeldPost("Wheel", 1, true, Optional.of("12AWG"), OptionalDouble.of(1));
-    Conductors three = new Conductors(20, 0, 0, 0, 0.5, 2, Optional.of("20AWG"), true, Map.of());
+    Conductors three =
+        new Conductors(
+            20, 0, 0, 0, 0.5, 2, Optional.of("20AWG"), true, Map.of(), Conductors.JUMPER);
     Show fed = show.withWiring(show.wiring().with(three).withPosts("Wheel", List.of(viaPort)));
     Reading reading = plan(fed);
     String box = reading.decisions().controllers().getFirst().controller().id();
@@ -256,7 +258,9 @@ class WhatIfTest {
   void aLostInputWireOverloadsTheOthersAndRanksForIt() {
     Show show = wheel(144, 1);
     HeldPost viaPort = new HeldPost("Wheel", 1, true, Optional.of("10AWG"), OptionalDouble.of(1));
-    Conductors two = new Conductors(20, 0, 0, 0, 0.3, 2, Optional.of("18AWG"), true, Map.of());
+    Conductors two =
+        new Conductors(
+            20, 0, 0, 0, 0.3, 2, Optional.of("18AWG"), true, Map.of(), Conductors.JUMPER);
     Reading reading =
         plan(show.withWiring(show.wiring().with(two).withPosts("Wheel", List.of(viaPort))));
     Reading bare =

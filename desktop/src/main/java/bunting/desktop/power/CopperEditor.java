@@ -73,6 +73,13 @@ final class CopperEditor {
                 k ->
                     k.with(k.celsius(), k.fuseMilliohms(), k.connectorMilliohms(), v, k.inputM())));
     form.choice(
+        "Jumpers in a run",
+        "copper-jumper",
+        jumpers(show, c.jumper()),
+        Wire::id,
+        c.jumper(),
+        w -> copper(k -> k.withJumper(w)));
+    form.choice(
         "Board input",
         "copper-input",
         inputs(show),
@@ -110,6 +117,15 @@ final class CopperEditor {
     String text() {
       return size.map(s -> wires + " x " + s).orElse("planned");
     }
+  }
+
+  private static List<Wire> jumpers(Show show, Wire now) {
+    List<Wire> all = new ArrayList<>(show.catalogue().wires());
+    all.removeIf(w -> w.fuseAmpsMax() == 0);
+    if (!all.contains(now)) {
+      all.addFirst(now);
+    }
+    return all;
   }
 
   private static List<Input> inputs(Show show) {
