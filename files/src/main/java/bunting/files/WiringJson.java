@@ -115,6 +115,7 @@ final class WiringJson {
             f.flag("fromPorts", d.fromPorts()),
             f.flag("limiter", d.limiter()),
             f.flag("fewSizes", d.fewSizes()),
+            f.flag("fewFuses", d.fewFuses()),
             f.flag("nextSizeUp", d.nextSizeUp()),
             f.number("boxLitres", Range.between(0, 100_000), d.boxLitres()),
             f.number("ambientCelsius", Range.between(-50, 80), d.ambientCelsius()),
@@ -188,6 +189,7 @@ final class WiringJson {
                   .put("fromPorts", w.fromPorts())
                   .put("limiter", w.limiter())
                   .put("fewSizes", w.fewSizes())
+                  .put("fewFuses", w.fewFuses())
                   .put("nextSizeUp", w.nextSizeUp())
                   .put("boxLitres", w.boxLitres())
                   .put("ambientCelsius", w.ambientCelsius())

@@ -47,7 +47,8 @@ class WiringFilesTest {
             false,
             Map.of(5.0, 5.2),
             Wire.parse("18AWG").orElseThrow()),
-        new PowerWays(InjectionSchool.EVERY, 120, false, false, false, true, 12, 40, true, 3),
+        new PowerWays(
+            InjectionSchool.EVERY, 120, false, false, false, false, true, 12, 40, true, 3),
         List.of(
             new HeldPost("Weir", 1, true, Optional.empty(), OptionalDouble.empty()),
             new HeldPost("Weir", 200, false, Optional.of("12AWG"), OptionalDouble.of(7.5))));

@@ -1,5 +1,7 @@
 package bunting.core.copper;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.OptionalDouble;
 
 /**
@@ -19,6 +21,11 @@ public final class Fuses {
   private static final double ROUNDING_AMPS = 1e-6;
 
   private Fuses() {}
+
+  /** The standard sizes, rising, amps. */
+  public static List<Double> sizes() {
+    return Arrays.stream(SIZES).boxed().toList();
+  }
 
   /** Whether amps are over a limit, by more than rounding. */
   public static boolean over(double amps, double most) {

@@ -30,7 +30,12 @@ final class FuseWords {
             ? "next size up"
             : size > feed.fuseAmps()
                 ? "which asks for " + number(size) + " A; wire and holder bear no more than this"
-                : "where " + number(size) + " A would do";
+                : "where "
+                    + number(size)
+                    + " A would do"
+                    + (reading.show().wiring().ways().fewFuses()
+                        ? "; the show's fuses are kept to few sizes"
+                        : "");
     return fixed(through, 2)
         + " A"
         + (behind.size() > 1 ? " on the shared fuse" : "")

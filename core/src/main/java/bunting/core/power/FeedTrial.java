@@ -1,9 +1,11 @@
 package bunting.core.power;
 
 import bunting.core.copper.Fuses;
+import bunting.core.copper.Rails;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
+import bunting.core.ports.Piece;
 import bunting.core.show.Wire;
 import java.util.Arrays;
 import java.util.List;
@@ -69,6 +71,21 @@ final class FeedTrial {
   double fuseMost(int post) {
     double bears = Math.min(wireBears(post), jointBears());
     return post == 0 && port.isPresent() ? Math.min(bears, port.get().fuseMax()) : bears;
+  }
+
+  /**
+   * The largest fuse that a post may have without anything behind it minding: neither another cable
+   * of its island, which the strip joins to it, nor the rails.
+   */
+  double fuseFreely(int post) {
+    double bears = fuseMost(post);
+    for (Post p : posts) {
+      bears = Math.min(bears, p.wire().fuseAmpsMax());
+    }
+    for (Piece p : stretch.pieces()) {
+      bears = Math.min(bears, Rails.FUSE_SHARE * Rails.of(p.type()).amps());
+    }
+    return bears;
   }
 
   /** Copper of its cables, mm2 m. */

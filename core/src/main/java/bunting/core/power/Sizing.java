@@ -13,6 +13,7 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -166,27 +167,41 @@ final class Sizing {
     return ohms;
   }
 
-  /** Each fuse as the amps through it want it, and never more than any wire behind it bears. */
+  /**
+   * Each fuse as the amps through it want it, and never more than any wire behind it bears; brought
+   * to few sizes where that is wanted.
+   */
   private List<Feed> fused(List<Feed> feeds, Map<String, Double> amps) {
     Map<String, Double> through = new HashMap<>();
     Map<String, Double> most = new HashMap<>();
+    Map<String, Double> freely = new LinkedHashMap<>();
     for (int f = 0; f < feeds.size(); f++) {
       Feed feed = feeds.get(f);
       if (amps.containsKey(feed.id())) {
         through.merge(feed.fuse(), amps.get(feed.id()), Double::sum);
       }
       most.merge(feed.fuse(), written.drafts().get(f).fuseMost(), Math::min);
+      freely.merge(feed.fuse(), written.drafts().get(f).fuseFreely(), Math::min);
     }
     double margin = show.settings().fuseMargin();
-    List<Feed> fused = new ArrayList<>();
-    for (Feed feed : feeds) {
-      double bears = most.get(feed.fuse());
-      double largest = Fuses.largest(bears).orElse(0);
-      Double carries = through.get(feed.fuse());
-      fused.add(
-          feed.withFuse(
-              carries == null ? largest : Fuses.next(carries, margin, bears).orElse(largest)));
+    List<FewFuses.Range> ranges = new ArrayList<>();
+    freely.forEach(
+        (fuse, free) -> {
+          double bears = most.get(fuse);
+          double largest = Fuses.largest(bears).orElse(0);
+          Double carries = through.get(fuse);
+          double least =
+              carries == null ? largest : Fuses.next(carries, margin, bears).orElse(largest);
+          ranges.add(new FewFuses.Range(least, Math.max(least, free)));
+        });
+    List<Double> sizes =
+        show.wiring().ways().fewFuses()
+            ? FewFuses.of(ranges)
+            : ranges.stream().map(FewFuses.Range::least).toList();
+    Map<String, Double> size = new HashMap<>();
+    for (String fuse : freely.keySet()) {
+      size.put(fuse, sizes.get(size.size()));
     }
-    return fused;
+    return feeds.stream().map(f -> f.withFuse(size.get(f.fuse()))).toList();
   }
 }

@@ -24,6 +24,7 @@ final class WrittenDown {
    *
    * @param fuse a first guess, amps
    * @param fuseMost the largest fuse that its wires and holder bear
+   * @param fuseFreely the largest that nothing else behind it minds
    * @param load the load of a supply that it is a part of
    */
   record DraftFeed(
@@ -32,6 +33,7 @@ final class WrittenDown {
       Optional<String> fuseGroup,
       double fuse,
       double fuseMost,
+      double fuseFreely,
       Post post,
       String load) {}
 
@@ -159,6 +161,7 @@ final class WrittenDown {
               group,
               trial.fuses[f],
               trial.fuseMost(f),
+              trial.fuseFreely(f),
               post,
               load));
     }

@@ -9,6 +9,8 @@ package bunting.core.show;
  * @param limiter whether controllers are held to the brightness that is designed for; without it
  *     fuses, wires and supplies are chosen for full white
  * @param fewSizes whether wires are brought to few sizes where that costs little copper
+ * @param fewFuses whether fuses are brought to few sizes where their wires bear that anyway; else
+ *     each is the next size above its load
  * @param nextSizeUp whether a supply is taken a size larger than the smallest that would do
  * @param boxLitres the volume that a supply's closed box has for each supply, litres; 0: open air
  * @param ambientCelsius the warmest air outside that box
@@ -22,6 +24,7 @@ public record PowerWays(
     boolean fromPorts,
     boolean limiter,
     boolean fewSizes,
+    boolean fewFuses,
     boolean nextSizeUp,
     double boxLitres,
     double ambientCelsius,
@@ -33,9 +36,13 @@ public record PowerWays(
   /** Percent of the volts that a new show keeps above the least. */
   public static final double USUAL_MARGIN = 2;
 
-  /** Port first, from ports and distribution, with a limiter, few sizes, 25 litres, 30 degC. */
+  /**
+   * Port first, from ports and distribution, with a limiter, all sizes of wire, few of fuses, 25
+   * litres, 30 degC.
+   */
   public static final PowerWays DEFAULT =
-      new PowerWays(InjectionSchool.PORT_FIRST, 150, true, true, false, false, 25, 30, false, 0);
+      new PowerWays(
+          InjectionSchool.PORT_FIRST, 150, true, true, false, true, false, 25, 30, false, 0);
 
   /** The same with another school. */
   public PowerWays with(InjectionSchool other, int every) {
@@ -45,6 +52,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
+        fewFuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -60,6 +68,7 @@ public record PowerWays(
         may,
         limiter,
         fewSizes,
+        fewFuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -75,6 +84,7 @@ public record PowerWays(
         fromPorts,
         on,
         fewSizes,
+        fewFuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -89,6 +99,23 @@ public record PowerWays(
         everyPixels,
         fromPorts,
         limiter,
+        on,
+        fewFuses,
+        nextSizeUp,
+        boxLitres,
+        ambientCelsius,
+        protectBackFeed,
+        marginPercent);
+  }
+
+  /** The same with few or all sizes of fuse. */
+  public PowerWays withFewFuses(boolean on) {
+    return new PowerWays(
+        school,
+        everyPixels,
+        fromPorts,
+        limiter,
+        fewSizes,
         on,
         nextSizeUp,
         boxLitres,
@@ -105,6 +132,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
+        fewFuses,
         on,
         boxLitres,
         ambientCelsius,
@@ -120,6 +148,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
+        fewFuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -135,6 +164,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
+        fewFuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,

@@ -104,6 +104,7 @@ final class PowerFaults {
             d.fromPorts(),
             d.limiter(),
             d.fewSizes(),
+            d.fewFuses(),
             d.nextSizeUp(),
             litres,
             d.ambientCelsius(),

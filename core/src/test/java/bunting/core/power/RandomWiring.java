@@ -58,6 +58,7 @@ final class RandomWiring {
             random.nextBoolean(),
             random.nextBoolean(),
             random.nextBoolean(),
+            d.fewFuses(),
             random.nextBoolean(),
             d.boxLitres(),
             d.ambientCelsius(),

@@ -228,6 +228,32 @@ class WiringPlanTest {
     assertThat(bunting.core.plan.Copper.of(few).kilograms()).isLessThanOrEqualTo(1.16 * copperAll);
   }
 
+  /** Nobody stocks five sizes of fuse: one, where cables and rails bear it anyway. */
+  @Test
+  void fusesAreOfFewSizesThatTheirWiresBear() {
+    Show show =
+        Show.of(
+            List.of(
+                Run.of("Weir", "5v-strip-60", 80),
+                Run.of("Owl", "5v-strip-60", 60),
+                Run.of("Sluice", "12v-strip-60", 250),
+                Run.of("Willow", "12v-strip-60", 100)));
+    Show apart = show.withWiring(show.wiring().with(PowerWays.DEFAULT.withFewFuses(false)));
+    List<Feed> few = plan(show).feeds().stream().map(f -> f.feed()).toList();
+    List<Feed> each = plan(apart).feeds().stream().map(f -> f.feed()).toList();
+    assertThat(sizes(few)).isLessThan(sizes(each));
+    for (int i = 0; i < few.size(); i++) {
+      assertThat(few.get(i).fuseAmps())
+          .isGreaterThanOrEqualTo(each.get(i).fuseAmps())
+          .isLessThanOrEqualTo(Wire.parse(few.get(i).wire()).orElseThrow().fuseAmpsMax());
+      assertThat(few.get(i).wire()).isEqualTo(each.get(i).wire());
+    }
+  }
+
+  private static long sizes(List<Feed> feeds) {
+    return feeds.stream().map(Feed::fuseAmps).distinct().count();
+  }
+
   private static long kinds(Reading reading) {
     return reading.feeds().stream().map(f -> f.feed().wire()).distinct().count();
   }

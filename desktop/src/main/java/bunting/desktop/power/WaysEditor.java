@@ -68,6 +68,11 @@ final class WaysEditor {
         w.fewSizes(),
         on -> ways(on ? "Few sizes of wire." : "Every size of wire.", x -> x.withFewSizes(on)));
     form.alone(
+        "ways-fuses",
+        "few sizes of fuse",
+        w.fewFuses(),
+        on -> ways(on ? "Few sizes of fuse." : "Fuses by their load.", x -> x.withFewFuses(on)));
+    form.alone(
         "ways-back-feed",
         "cables bear back-feed",
         w.protectBackFeed(),
