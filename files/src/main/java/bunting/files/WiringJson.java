@@ -2,6 +2,7 @@ package bunting.files;
 
 import bunting.core.limits.Range;
 import bunting.core.show.Conductors;
+import bunting.core.show.FuseSizes;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PowerWays;
@@ -115,7 +116,7 @@ final class WiringJson {
             f.flag("fromPorts", d.fromPorts()),
             f.flag("limiter", d.limiter()),
             f.flag("fewSizes", d.fewSizes()),
-            f.flag("fewFuses", d.fewFuses()),
+            f.choice("fuses", FuseSizes.values(), FuseSizes::id, d.fuses()),
             f.flag("nextSizeUp", d.nextSizeUp()),
             f.number("boxLitres", Range.between(0, 100_000), d.boxLitres()),
             f.number("ambientCelsius", Range.between(-50, 80), d.ambientCelsius()),
@@ -189,7 +190,7 @@ final class WiringJson {
                   .put("fromPorts", w.fromPorts())
                   .put("limiter", w.limiter())
                   .put("fewSizes", w.fewSizes())
-                  .put("fewFuses", w.fewFuses())
+                  .put("fuses", w.fuses().id())
                   .put("nextSizeUp", w.nextSizeUp())
                   .put("boxLitres", w.boxLitres())
                   .put("ambientCelsius", w.ambientCelsius())

@@ -6,6 +6,7 @@ import bunting.core.assess.Reading;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.show.Conductors;
+import bunting.core.show.FuseSizes;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PowerWays;
@@ -48,7 +49,7 @@ class WiringFilesTest {
             Map.of(5.0, 5.2),
             Wire.parse("18AWG").orElseThrow()),
         new PowerWays(
-            InjectionSchool.EVERY, 120, false, false, false, false, true, 12, 40, true, 3),
+            InjectionSchool.EVERY, 120, false, false, false, FuseSizes.TEN, true, 12, 40, true, 3),
         List.of(
             new HeldPost("Weir", 1, true, Optional.empty(), OptionalDouble.empty()),
             new HeldPost("Weir", 200, false, Optional.of("12AWG"), OptionalDouble.of(7.5))));

@@ -7,6 +7,7 @@ import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.copper.Fuses;
 import bunting.core.show.Feed;
+import bunting.core.show.FuseSizes;
 import java.util.List;
 
 /** Why a fuse has its size, or why it is another than its amps would ask for. */
@@ -33,9 +34,9 @@ final class FuseWords {
                 : "where "
                     + number(size)
                     + " A would do"
-                    + (reading.show().wiring().ways().fewFuses()
-                        ? "; the show's fuses are kept to few sizes"
-                        : "");
+                    + (reading.show().wiring().ways().fuses() == FuseSizes.EACH
+                        ? ""
+                        : "; the show's fuses are kept to few sizes");
     return fixed(through, 2)
         + " A"
         + (behind.size() > 1 ? " on the shared fuse" : "")

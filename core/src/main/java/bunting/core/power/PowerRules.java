@@ -67,9 +67,12 @@ record PowerRules(
             .mapToDouble(s -> s.usableAmps(percent, supply))
             .max()
             .orElse(0);
+    double oneSize = show.wiring().ways().fuses().amps();
+    double thickest =
+        show.catalogue().wires().stream().mapToDouble(Wire::fuseAmpsMax).max().orElse(0);
     List<Wire> wires =
         show.catalogue().wires().stream()
-            .filter(w -> w.fuseAmpsMax() > 0)
+            .filter(w -> w.fuseAmpsMax() > 0 && w.fuseAmpsMax() >= Math.min(oneSize, thickest))
             .sorted(Comparator.comparingDouble(Wire::ohmsPerM).reversed().thenComparing(Wire::id))
             .toList();
     double least = volts * show.settings().minVoltsPercent() / 100;

@@ -8,6 +8,7 @@ import bunting.core.island.Networks;
 import bunting.core.island.SolvedBox;
 import bunting.core.show.Conductors;
 import bunting.core.show.Feed;
+import bunting.core.show.FuseSizes;
 import bunting.core.show.Input;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
@@ -192,10 +193,12 @@ final class Sizing {
           Double carries = through.get(fuse);
           double least =
               carries == null ? largest : Fuses.next(carries, margin, bears).orElse(largest);
-          ranges.add(new FewFuses.Range(least, Math.max(least, free)));
+          double one = show.wiring().ways().fuses().amps();
+          double size = one > least && one <= bears ? one : least;
+          ranges.add(new FewFuses.Range(size, Math.max(size, free)));
         });
     List<Double> sizes =
-        show.wiring().ways().fewFuses()
+        show.wiring().ways().fuses() == FuseSizes.FEW
             ? FewFuses.of(ranges)
             : ranges.stream().map(FewFuses.Range::least).toList();
     Map<String, Double> size = new HashMap<>();

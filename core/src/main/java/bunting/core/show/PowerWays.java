@@ -9,8 +9,7 @@ package bunting.core.show;
  * @param limiter whether controllers are held to the brightness that is designed for; without it
  *     fuses, wires and supplies are chosen for full white
  * @param fewSizes whether wires are brought to few sizes where that costs little copper
- * @param fewFuses whether fuses are brought to few sizes where their wires bear that anyway; else
- *     each is the next size above its load
+ * @param fuses which sizes of fuse feeds get
  * @param nextSizeUp whether a supply is taken a size larger than the smallest that would do
  * @param boxLitres the volume that a supply's closed box has for each supply, litres; 0: open air
  * @param ambientCelsius the warmest air outside that box
@@ -24,7 +23,7 @@ public record PowerWays(
     boolean fromPorts,
     boolean limiter,
     boolean fewSizes,
-    boolean fewFuses,
+    FuseSizes fuses,
     boolean nextSizeUp,
     double boxLitres,
     double ambientCelsius,
@@ -42,7 +41,17 @@ public record PowerWays(
    */
   public static final PowerWays DEFAULT =
       new PowerWays(
-          InjectionSchool.PORT_FIRST, 150, true, true, false, true, false, 25, 30, false, 0);
+          InjectionSchool.PORT_FIRST,
+          150,
+          true,
+          true,
+          false,
+          FuseSizes.FEW,
+          false,
+          25,
+          30,
+          false,
+          0);
 
   /** The same with another school. */
   public PowerWays with(InjectionSchool other, int every) {
@@ -52,7 +61,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
-        fewFuses,
+        fuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -68,7 +77,7 @@ public record PowerWays(
         may,
         limiter,
         fewSizes,
-        fewFuses,
+        fuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -84,7 +93,7 @@ public record PowerWays(
         fromPorts,
         on,
         fewSizes,
-        fewFuses,
+        fuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -100,7 +109,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         on,
-        fewFuses,
+        fuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -108,15 +117,15 @@ public record PowerWays(
         marginPercent);
   }
 
-  /** The same with few or all sizes of fuse. */
-  public PowerWays withFewFuses(boolean on) {
+  /** The same with other sizes of fuse. */
+  public PowerWays withFuses(FuseSizes sizes) {
     return new PowerWays(
         school,
         everyPixels,
         fromPorts,
         limiter,
         fewSizes,
-        on,
+        sizes,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -132,7 +141,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
-        fewFuses,
+        fuses,
         on,
         boxLitres,
         ambientCelsius,
@@ -148,7 +157,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
-        fewFuses,
+        fuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,
@@ -164,7 +173,7 @@ public record PowerWays(
         fromPorts,
         limiter,
         fewSizes,
-        fewFuses,
+        fuses,
         nextSizeUp,
         boxLitres,
         ambientCelsius,

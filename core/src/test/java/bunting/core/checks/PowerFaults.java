@@ -104,7 +104,7 @@ final class PowerFaults {
             d.fromPorts(),
             d.limiter(),
             d.fewSizes(),
-            d.fewFuses(),
+            d.fuses(),
             d.nextSizeUp(),
             litres,
             d.ambientCelsius(),

@@ -2,6 +2,7 @@ package bunting.core.power;
 
 import bunting.core.show.Catalogue;
 import bunting.core.show.Conductors;
+import bunting.core.show.FuseSizes;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.LoadKind;
@@ -58,7 +59,7 @@ final class RandomWiring {
             random.nextBoolean(),
             random.nextBoolean(),
             random.nextBoolean(),
-            d.fewFuses(),
+            List.of(FuseSizes.values()).get(random.nextInt(FuseSizes.values().length)),
             random.nextBoolean(),
             d.boxLitres(),
             d.ambientCelsius(),

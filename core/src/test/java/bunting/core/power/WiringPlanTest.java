@@ -10,6 +10,7 @@ import bunting.core.plan.Posts;
 import bunting.core.plan.SchoolTable;
 import bunting.core.show.Conductors;
 import bunting.core.show.Feed;
+import bunting.core.show.FuseSizes;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Run;
@@ -238,7 +239,7 @@ class WiringPlanTest {
                 Run.of("Owl", "5v-strip-60", 60),
                 Run.of("Sluice", "12v-strip-60", 250),
                 Run.of("Willow", "12v-strip-60", 100)));
-    Show apart = show.withWiring(show.wiring().with(PowerWays.DEFAULT.withFewFuses(false)));
+    Show apart = show.withWiring(show.wiring().with(PowerWays.DEFAULT.withFuses(FuseSizes.EACH)));
     List<Feed> few = plan(show).feeds().stream().map(f -> f.feed()).toList();
     List<Feed> each = plan(apart).feeds().stream().map(f -> f.feed()).toList();
     assertThat(sizes(few)).isLessThan(sizes(each));
@@ -248,6 +249,18 @@ class WiringPlanTest {
           .isLessThanOrEqualTo(Wire.parse(few.get(i).wire()).orElseThrow().fuseAmpsMax());
       assertThat(few.get(i).wire()).isEqualTo(each.get(i).wire());
     }
+  }
+
+  @Test
+  void oneSizeChoosesWiresThatBearIt() {
+    Show show =
+        Show.of(List.of(Run.of("Weir", "5v-strip-60", 80), Run.of("Owl", "12v-strip-60", 60)));
+    Show five = show.withWiring(show.wiring().with(PowerWays.DEFAULT.withFuses(FuseSizes.FIVE)));
+    assertThat(plan(show).feeds())
+        .anyMatch(f -> Wire.parse(f.feed().wire()).orElseThrow().fuseAmpsMax() < 5);
+    assertThat(plan(five).feeds())
+        .allSatisfy(f -> assertThat(f.feed().fuseAmps()).isEqualTo(5))
+        .allMatch(f -> Wire.parse(f.feed().wire()).orElseThrow().fuseAmpsMax() >= 5);
   }
 
   private static long sizes(List<Feed> feeds) {

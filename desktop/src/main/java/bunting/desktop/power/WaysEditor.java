@@ -1,6 +1,7 @@
 package bunting.desktop.power;
 
 import bunting.core.limits.Range;
+import bunting.core.show.FuseSizes;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Show;
@@ -48,6 +49,13 @@ final class WaysEditor {
         "% of volts",
         Range.VOLTS_MARGIN,
         v -> ways("A margin of " + Texts.number(v) + " % of the volts.", x -> x.withMargin(v)));
+    form.choice(
+        "Fuses",
+        "ways-fuses",
+        List.of(FuseSizes.values()),
+        FuseSizes::text,
+        w.fuses(),
+        now -> ways("Fuses: " + now.text() + ".", x -> x.withFuses(now)));
     headroom(form, w);
     form.alone(
         "ways-limiter",
@@ -67,11 +75,6 @@ final class WaysEditor {
         "few sizes of wire",
         w.fewSizes(),
         on -> ways(on ? "Few sizes of wire." : "Every size of wire.", x -> x.withFewSizes(on)));
-    form.alone(
-        "ways-fuses",
-        "few sizes of fuse",
-        w.fewFuses(),
-        on -> ways(on ? "Few sizes of fuse." : "Fuses by their load.", x -> x.withFewFuses(on)));
     form.alone(
         "ways-back-feed",
         "cables bear back-feed",
