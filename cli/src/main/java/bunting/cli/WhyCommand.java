@@ -1,7 +1,9 @@
 package bunting.cli;
 
+import bunting.core.explain.Line;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
+import bunting.core.plan.OtherBox;
 import bunting.core.plan.SmallestChange;
 import bunting.core.plan.WhyHere;
 import bunting.core.show.Run;
@@ -39,8 +41,8 @@ final class WhyCommand implements Callable<Integer> {
     }
     Assessment plan = Assessor.plan(read);
     PrintWriter to = spec.commandLine().getOut();
-    WhyHere.of(plan.reading(), run)
-        .forEach(l -> to.println(l.title() + "  " + l.figure() + ": " + l.arithmetic()));
+    WhyHere.of(plan.reading(), run).forEach(l -> print(to, l));
+    OtherBox.next(plan.reading(), run).map(OtherBox.Place::line).ifPresent(l -> print(to, l));
     plan.reading().decisions().unplaced().stream()
         .filter(u -> u.run().equals(name))
         .forEach(
@@ -53,5 +55,9 @@ final class WhyCommand implements Callable<Integer> {
                           .orElse("none of those that were tried"));
             });
     return 0;
+  }
+
+  private static void print(PrintWriter to, Line line) {
+    to.println(line.title() + "  " + line.figure() + ": " + line.arithmetic());
   }
 }

@@ -22,7 +22,7 @@ import java.util.stream.IntStream;
 public final class ByHand {
   private ByHand() {}
 
-  private static Held held(Segment s) {
+  static Held held(Segment s) {
     return new Held(s.run(), s.firstPixel(), s.lastPixel(), s.controller(), s.port(), s.position());
   }
 
@@ -48,7 +48,7 @@ public final class ByHand {
   }
 
   /** The show with these pieces held; none of their runs is pinned besides. */
-  private static Show with(Show before, Reading plan, List<Held> pieces) {
+  static Show with(Show before, Reading plan, List<Held> pieces) {
     Show show = HandOuts.withBoxes(before, plan);
     List<String> runs = pieces.stream().map(Held::run).distinct().toList();
     return show.withRuns(

@@ -1,7 +1,5 @@
 package bunting.core.plan;
 
-import static bunting.core.show.Texts.fixed;
-
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.explain.Line;
@@ -13,7 +11,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** Why a run is where it is, what the next best place would cost, and what keeps it from others. */
+/** Why a run is where it is, and what keeps it from other boxes. */
 public final class WhyHere {
   private static final int OTHERS_SHOWN = 3;
 
@@ -35,20 +33,16 @@ public final class WhyHere {
             "Why here?",
             here + " · port " + first.segment().port(),
             reason(reading, run, boxes, here, now.metres())));
-    List<BoxLoads.Fit> fitting = new ArrayList<>();
     List<BoxLoads.Fit> hindered = new ArrayList<>();
     for (String box : boxes.ids()) {
       if (!box.equals(here)) {
         BoxLoads.Fit fit = boxes.best(run, box);
-        (fit.hindrance().isEmpty() ? fitting : hindered).add(fit);
+        if (fit.hindrance().isPresent()) {
+          hindered.add(fit);
+        }
       }
     }
     Comparator<BoxLoads.Fit> nearest = Comparator.comparingDouble(BoxLoads.Fit::metres);
-    fitting.stream()
-        .min(nearest)
-        .ifPresentOrElse(
-            f -> lines.add(next(reading, run, boxes, now, f)),
-            () -> lines.add(new Line("Next best", "none", "no other box takes it as it is")));
     hindered.stream()
         .sorted(nearest)
         .limit(OTHERS_SHOWN)
@@ -60,25 +54,6 @@ public final class WhyHere {
                         "port " + f.port(),
                         f.hindrance().orElseThrow() + "; that would have to give")));
     return lines;
-  }
-
-  private static Line next(
-      Reading reading, Run run, BoxLoads boxes, BoxLoads.Fit now, BoxLoads.Fit other) {
-    double metres = other.metres() - now.metres();
-    double cost = boxes.leadCost(run, other.metres()) - boxes.leadCost(run, now.metres());
-    return new Line(
-        "Next best",
-        other.controller() + " · port " + other.port(),
-        (metres >= 0 ? "+" : "-")
-            + Lengths.of(reading.show()).rough(Math.abs(metres))
-            + " of cable, "
-            + (cost >= 0 ? "+" : "-")
-            + reading.show().settings().price(Math.rint(Math.abs(cost)))
-            + " for that lead alone; the port would carry "
-            + other.pixels()
-            + " px at "
-            + fixed(other.hz(), 0)
-            + " fps");
   }
 
   private static String reason(

@@ -156,10 +156,4 @@ public final class BoxLoads {
     }
     return most;
   }
-
-  /** Price of so many metres from a box to a run, with help for its lead. */
-  public double leadCost(Run run, double metres) {
-    return metres * show.allotting().planning().prices().dataPerM()
-        + prices.helpCost(type(run), metres);
-  }
 }

@@ -107,8 +107,12 @@ final class Parts {
     reading.decisions().unplaced().stream()
         .filter(u -> u.run().equals(run.name()))
         .findFirst()
-        .ifPresent(u -> all.addAll(UnplacedRows.of(session, plan, u)));
-    all.addAll(rows(WhyHere.of(reading, run)));
+        .ifPresent(u -> all.addAll(Trials.unplaced(session, plan, u)));
+    List<Line> why = WhyHere.of(reading, run);
+    all.addAll(rows(why));
+    if (!why.isEmpty() && reading.decisions().controllers().size() > 1) {
+      all.add(Trials.nextBest(session, plan, run));
+    }
     all.addAll(rows(Explanations.ofRun(reading, run)));
     Set<String> segments =
         reading.segmentsOf(run.name()).stream()

@@ -186,6 +186,23 @@ class PortsWindowTest extends WindowDriver {
   }
 
   @Test
+  void aRunLearnsWhatAnotherBoxWouldCostAndGoesThere(FxRobot robot) throws TimeoutException {
+    mill();
+    select("rim");
+    fire(robot, "#next-best");
+    wait(() -> robot.lookup("#next-answer").tryQuery().isPresent());
+    assertThat(robot.lookup("#next-do").tryQuery()).isEmpty();
+    begin(millShow().withRuns(millShow().runs().subList(0, 3)));
+    select("rim");
+    String here = reading().segmentsOf("rim").getFirst().segment().controller();
+    fire(robot, "#next-best");
+    wait(() -> robot.lookup("#next-do").tryQuery().isPresent());
+    fire(robot, "#next-do");
+    wait(() -> !reading().segmentsOf("rim").getFirst().segment().controller().equals(here));
+    assertThat(show().run("rim").orElseThrow().pin()).isPresent();
+  }
+
+  @Test
   void theSearchGoesOnBesideTheWindow(FxRobot robot) throws TimeoutException {
     List<Run> runs = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
