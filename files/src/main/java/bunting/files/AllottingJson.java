@@ -12,12 +12,14 @@ import bunting.core.show.Run;
 import bunting.core.show.SlotRange;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /** How ports are planned, what is held by hand, what was handed out, and the network. */
 final class AllottingJson {
@@ -42,7 +44,10 @@ final class AllottingJson {
       }
       if (goal == null) {
         throw f.wrong(
-            "goals[" + goals.size() + "]", "should be one of cost, groups, boxes, cable, fuses.");
+            "goals[" + goals.size() + "]",
+            "should be one of "
+                + Arrays.stream(Goal.values()).map(Goal::id).collect(Collectors.joining(", "))
+                + ".");
       }
       goals.add(goal);
     }

@@ -10,10 +10,15 @@ import bunting.core.show.Circuit;
 import bunting.core.show.Goal;
 import bunting.core.show.PortReport;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** The arithmetic behind the show as a whole: its load, its circuits, what the search reached. */
 public final class ShowExplanations {
+  /** Goals that are counted. */
+  private static final Set<Goal> WHOLE = EnumSet.of(Goal.BOXES, Goal.GROUPS, Goal.FEEDS);
+
   private ShowExplanations() {}
 
   /** All of it. */
@@ -71,7 +76,7 @@ public final class ShowExplanations {
   }
 
   private static Line goal(Reading reading, PortReport.Reached g) {
-    boolean whole = g.goal() == Goal.BOXES || g.goal() == Goal.GROUPS;
+    boolean whole = WHOLE.contains(g.goal());
     String figure =
         g.goal() == Goal.COST
             ? reading.show().settings().money(g.value())

@@ -119,8 +119,7 @@ public final class OtherBox {
     boolean all =
         decisions.unplaced().stream()
             .allMatch(
-                u ->
-                    plan.decisions().unplaced().stream().anyMatch(b -> b.run().equals(u.run())));
+                u -> plan.decisions().unplaced().stream().anyMatch(b -> b.run().equals(u.run())));
     return all ? Optional.of(Reading.of(show, decisions)) : Optional.empty();
   }
 }

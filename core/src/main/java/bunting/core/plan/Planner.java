@@ -168,9 +168,14 @@ public final class Planner {
   private Hung hung(Decisions dry) {
     Reading reading = Reading.of(show, dry);
     BuildCost build = reading.totals().build();
-    // The search knew the price and the cable nearly.
+    // The search knew the price, the cable and its copper nearly.
     Decisions priced =
-        dry.with(dry.report().with(Goal.COST, build.total()).with(Goal.CABLE, build.metres()));
+        dry.with(
+            dry.report()
+                .with(Goal.COST, build.total())
+                .with(Goal.CABLE, build.metres())
+                .with(Goal.FEEDS, dry.feeds().stream().mapToInt(f -> f.viaPort() ? 0 : 1).sum())
+                .with(Goal.COPPER, Copper.of(reading).kilograms()));
     OnCircuits mains = new OnCircuits(show, reading.worst());
     Decisions on = mains.hang(priced);
     return new Hung(on, mains, show.circuits().isEmpty() ? 0 : OnCircuits.off(on));

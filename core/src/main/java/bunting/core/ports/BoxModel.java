@@ -346,7 +346,7 @@ final class BoxModel {
       case COST -> cost();
       case BOXES -> LinearExpr.sum(used);
       case CABLE -> cable(SCALE).build();
-      case FUSES -> LinearExpr.constant(0);
+      case FUSES, FEEDS, COPPER -> LinearExpr.constant(0);
     };
   }
 

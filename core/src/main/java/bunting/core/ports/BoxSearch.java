@@ -10,9 +10,11 @@ import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.Literal;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * Searches for the boxes of a part of the show, in two steps that talk to each other. A model
@@ -24,6 +26,10 @@ import java.util.Optional;
  */
 final class BoxSearch {
   private static final int ROUNDS = 40;
+
+  /** Goals that a deal of runs to boxes settles; the others are settled by ports and feeds. */
+  private static final Set<Goal> MODELLED =
+      EnumSet.of(Goal.COST, Goal.GROUPS, Goal.BOXES, Goal.CABLE);
 
   /** Which run may go on which box. */
   @FunctionalInterface
@@ -117,7 +123,7 @@ final class BoxSearch {
     boolean[][] best = new boolean[0][];
     List<LinearExpr> stages = new ArrayList<>(List.of(model.missing()));
     List<Goal> goals =
-        show.allotting().planning().goals().stream().filter(g -> g != Goal.FUSES).toList();
+        show.allotting().planning().goals().stream().filter(MODELLED::contains).toList();
     goals.forEach(g -> stages.add(model.of(g)));
     for (int s = 0; s < stages.size() && effort > 0 && !watch.stopped(); s++) {
       model.model.minimize(stages.get(s));

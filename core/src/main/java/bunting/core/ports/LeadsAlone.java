@@ -21,12 +21,10 @@ final class LeadsAlone implements PlanPrice {
   public Wired wire(BoxLoad box) {
     double metres = 0;
     double watts = 0;
-    int feeds = 0;
     for (PortLoad port : box.ports()) {
       for (Piece p : port.pieces()) {
         metres += Geometry.boxToPixel(box.controller().at(), p.run(), p.type(), p.first());
         watts += p.pixels() * p.type().amps(show.settings().brightnessPercent()) * p.type().volts();
-        feeds++;
       }
     }
     double perM = show.allotting().planning().prices().dataPerM();
@@ -35,7 +33,8 @@ final class LeadsAlone implements PlanPrice {
         box.volts(),
         metres * perM,
         metres,
-        feeds,
+        0,
+        0,
         0,
         watts > 0 ? List.of(watts) : List.of());
   }

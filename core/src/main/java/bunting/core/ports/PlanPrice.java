@@ -21,7 +21,8 @@ public interface PlanPrice {
    * @param volts of its bank
    * @param price of leads, feeds, ways and work
    * @param metres of all leads and feeds
-   * @param feeds how many
+   * @param feeds how many besides the ports' own
+   * @param copper of conductors that carry power, mm2 m
    * @param unpowered pixels of runs that cannot be powered from there
    * @param watts of each load that must hang on one supply, heaviest first
    */
@@ -31,6 +32,7 @@ public interface PlanPrice {
       double price,
       double metres,
       int feeds,
+      double copper,
       long unpowered,
       List<Double> watts) {
     public Wired {
@@ -39,7 +41,7 @@ public interface PlanPrice {
 
     /** Nothing on it. */
     public static Wired nothing(BoxLoad box) {
-      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, 0, List.of());
+      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, 0, 0, List.of());
     }
   }
 }

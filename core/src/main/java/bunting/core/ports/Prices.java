@@ -143,6 +143,16 @@ public final class Prices {
     return boxes.stream().mapToDouble(b -> wired(b).metres()).sum();
   }
 
+  /** Feeds besides the ports' own. */
+  double feeds(List<BoxLoad> boxes) {
+    return boxes.stream().mapToDouble(b -> wired(b).feeds()).sum();
+  }
+
+  /** Copper of conductors that carry power, mm2 m. */
+  double copper(List<BoxLoad> boxes) {
+    return boxes.stream().mapToDouble(b -> wired(b).copper()).sum();
+  }
+
   /** Pixels of runs that have a port and cannot be powered there. */
   long unpowered(List<BoxLoad> boxes) {
     return boxes.stream().mapToLong(b -> wired(b).unpowered()).sum();

@@ -31,6 +31,8 @@ record Score(long missing, List<Double> goals, int pieces) implements Comparable
             case BOXES -> (double) boxes.size();
             case CABLE -> prices.cable(boxes);
             case FUSES -> uneven(show, boxes);
+            case FEEDS -> prices.feeds(boxes);
+            case COPPER -> prices.copper(boxes);
           });
     }
     int pieces =

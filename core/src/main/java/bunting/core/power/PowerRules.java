@@ -22,7 +22,7 @@ import java.util.List;
  * @param copper what is known of conductors
  * @param ways how power is planned
  * @param busVolts what a board's terminals have at the worst
- * @param prices of building
+ * @param prices by which feeds are searched: of building, and what comes before that
  * @param effort how hard places are looked for
  */
 record PowerRules(
@@ -87,7 +87,7 @@ record PowerRules(
         copper,
         show.wiring().ways(),
         supply,
-        show.allotting().planning().prices(),
+        show.allotting().planning().searched(wires),
         pixels <= EXACT_PIXELS ? Effort.EXACT : pixels <= NEAR_PIXELS ? Effort.NEAR : Effort.EVEN);
   }
 

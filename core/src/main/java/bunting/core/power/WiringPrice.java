@@ -37,18 +37,20 @@ public final class WiringPrice implements PlanPrice {
     Optional<WiredBox> found = planner.wire(box);
     if (found.isEmpty()) {
       planner.takeFailures();
-      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, pixels(box), List.of());
+      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, 0, pixels(box), List.of());
     }
     WiredBox wired = found.get();
     BuildCost sum = BuildCost.NOTHING;
     int feeds = 0;
+    double copper = 0;
     List<Double> watts = new ArrayList<>();
     double bank = 0;
     for (List<PortWiring.Island> islands : wired.ports()) {
-      sum = sum.plus(IslandPrice.of(islands, wired.rules().prices()));
+      sum = sum.plus(IslandPrice.of(islands, show.allotting().planning().prices()));
       for (PortWiring.Island island : islands) {
         double load = island.trial().totalAmps() * wired.rules().supplyVolts();
-        feeds += island.trial().count();
+        feeds += island.trial().count() - (island.onBank() ? 1 : 0);
+        copper += island.trial().copper();
         if (island.onBank()) {
           bank += load;
         } else {
@@ -65,7 +67,14 @@ public final class WiringPrice implements PlanPrice {
             .mapToLong(f -> show.run(f.run()).map(r -> (long) r.pixels()).orElse(0L))
             .sum();
     return new Wired(
-        box.controller().at(), box.volts(), sum.total(), sum.metres(), feeds, unpowered, watts);
+        box.controller().at(),
+        box.volts(),
+        sum.total(),
+        sum.metres(),
+        feeds,
+        copper,
+        unpowered,
+        watts);
   }
 
   private static long pixels(BoxLoad box) {

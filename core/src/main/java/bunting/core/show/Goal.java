@@ -1,6 +1,6 @@
 package bunting.core.show;
 
-/** What the planner of ports strives for, once everything is placed. */
+/** What the planner strives for, once everything is placed. */
 public enum Goal {
   /** Least price of building: boxes, supplies, cable, ways and work, groups torn apart. */
   COST("cost", "least price of building", ""),
@@ -11,7 +11,11 @@ public enum Goal {
   /** Least cable: leads and feeds. */
   CABLE("cable", "least cable", "m"),
   /** Even load on shared fuses. */
-  FUSES("fuses", "even fuses", "A over even");
+  FUSES("fuses", "even fuses", "A over even"),
+  /** Fewest feeds besides the ports' own leads: each is work on a ladder. */
+  FEEDS("feeds", "fewest extra feeds", "feeds"),
+  /** Least copper in leads that carry power and in feeds. */
+  COPPER("copper", "least copper", "kg");
 
   private final String id;
   private final String text;

@@ -22,9 +22,16 @@ public record Planning(
     List<Owned> ownedBoxes,
     List<Owned> ownedSupplies,
     double effort) {
+  /** Far above what money a feed, a mm2 of a metre, or a metre can save. */
+  private static final double FEED_WEIGHT = 1e4;
+
+  private static final double COPPER_WEIGHT = 1e3;
+
+  private static final double CABLE_WEIGHT = 1e3;
+
   /**
-   * Cost, groups, boxes, cable, fuses; prices of the shipped catalogue's kind. With the extra cost
-   * of a box one larger box is never dearer than two smaller ones of that catalogue.
+   * Cost, groups, boxes, cable, fuses, feeds, copper; prices of the shipped catalogue's kind. With
+   * the extra cost of a box one larger box is never dearer than two smaller ones of that catalogue.
    */
   public static final Planning DEFAULT =
       new Planning(List.of(Goal.values()), 0, PriceList.DEFAULT, false, List.of(), List.of(), 1);
@@ -40,6 +47,25 @@ public record Planning(
     goals = List.copyOf(all);
     ownedBoxes = List.copyOf(ownedBoxes);
     ownedSupplies = List.copyOf(ownedSupplies);
+  }
+
+  /**
+   * The prices by which feeds are searched: the builder's, and on top of them what comes before the
+   * price among the goals, weighed so heavily that no money makes up for it.
+   */
+  public PriceList searched(List<Wire> wires) {
+    PriceList list = prices;
+    int price = goals.indexOf(Goal.COST);
+    for (Goal goal : goals.subList(0, price)) {
+      list =
+          switch (goal) {
+            case FEEDS -> list.heavier(wires, w -> 0, FEED_WEIGHT, 0);
+            case COPPER -> list.heavier(wires, w -> COPPER_WEIGHT * w.copperMm2(), 0, 0);
+            case CABLE -> list.heavier(wires, w -> CABLE_WEIGHT, 0, CABLE_WEIGHT);
+            case COST, GROUPS, BOXES, FUSES -> list;
+          };
+    }
+    return list;
   }
 
   /** So many of a type. */

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What building costs besides the prices of the catalogue, in the builder's money and minutes.
@@ -116,6 +117,25 @@ public record PriceList(
     next.put(wire, perM);
     return new PriceList(
         boxExtra, distributionWay, groupApart, minuteRate, minutes, next, dataPerM);
+  }
+
+  /**
+   * The same with more on top: a metre of each wire, a fused way, a metre of lead for data.
+   *
+   * @param wires that a metre is to cost more of
+   */
+  PriceList heavier(
+      List<Wire> wires, ToDoubleFunction<Wire> morePerM, double moreWay, double moreData) {
+    Map<String, Double> next = new TreeMap<>(wirePerM);
+    wires.forEach(w -> next.put(w.id(), perM(w) + morePerM.applyAsDouble(w)));
+    return new PriceList(
+        boxExtra,
+        distributionWay + moreWay,
+        groupApart,
+        minuteRate,
+        minutes,
+        next,
+        dataPerM + moreData);
   }
 
   /** The same with another price for a group torn apart. */
