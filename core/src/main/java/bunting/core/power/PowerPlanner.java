@@ -8,6 +8,7 @@ import bunting.core.show.Circuit;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PlacedController;
+import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import java.util.ArrayList;
@@ -27,6 +28,7 @@ public final class PowerPlanner {
   private final List<PowerPlan.Failure> failures = new ArrayList<>();
 
   private final boolean quick;
+  private final long pixels;
 
   private PowerPlanner(Show show) {
     this(show, false);
@@ -40,6 +42,7 @@ public final class PowerPlanner {
   PowerPlanner(Show show, boolean quick) {
     this.show = show;
     this.quick = quick;
+    this.pixels = show.runs().stream().mapToLong(Run::pixels).sum();
   }
 
   /** What could not be powered since this was asked before. */
@@ -96,7 +99,7 @@ public final class PowerPlanner {
   /** The islands of a box's ports; empty where nothing there can be powered at all. */
   Optional<WiredBox> wire(BoxLoad box) {
     PowerRules full = rules.computeIfAbsent(box.volts(), v -> PowerRules.of(show, v));
-    PowerRules plain = quick ? full.quickly() : full;
+    PowerRules plain = quick ? full.quickly(pixels) : full;
     if (plain.supplyAmps() <= 0 || plain.wires().isEmpty()) {
       box.ports()
           .forEach(

@@ -47,12 +47,17 @@ record PowerRules(
 
   private static final long NEAR_PIXELS = 200_000;
 
+  /** In shows of up to so many pixels ports are dealt by prices very near the optimum. */
+  private static final long CLOSE_PIXELS = 5_000;
+
   /** How hard places of feeds are looked for, by the size of the show. */
   enum Effort {
     /** Spread evenly from end to end. */
     EVEN,
     /** Near the optimum. */
     NEAR,
+    /** Very near it. */
+    CLOSE,
     /** The optimum. */
     EXACT
   }
@@ -98,9 +103,10 @@ record PowerRules(
     return with(ways, supplyVolts() - drop, effort);
   }
 
-  /** The same where a place near the optimum will do. */
-  PowerRules quickly() {
-    return effort == Effort.EXACT ? with(ways, busVolts, Effort.NEAR) : this;
+  /** The same where a place near the optimum will do: the nearer, the smaller the show. */
+  PowerRules quickly(long pixels) {
+    Effort quick = pixels <= CLOSE_PIXELS ? Effort.CLOSE : Effort.NEAR;
+    return effort == Effort.EXACT ? with(ways, busVolts, quick) : this;
   }
 
   /** Whether it keeps more volts than the least. */

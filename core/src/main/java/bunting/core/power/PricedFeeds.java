@@ -37,7 +37,9 @@ final class PricedFeeds {
   /** Placings kept at each place, where the optimum is wanted, and where one near it is. */
   private static final int KEPT_EXACT = 200;
 
-  private static final int KEPT_NEAR = 24;
+  private static final int KEPT_CLOSE = 60;
+
+  private static final int KEPT_NEAR = 40;
 
   /** How far above the least volts is aimed where the search was a trifle too kind, volts. */
   private static final double[] KINDNESS_VOLTS = {0, 1e-4, 2e-3, 2e-2};
@@ -107,7 +109,7 @@ final class PricedFeeds {
       int step = Math.max(1, stretch.size() / GRID);
       addCuts(places, step, 0, stretch.size() - 1);
       look(places);
-      if (best.isEmpty() || rules.effort() == PowerRules.Effort.EXACT) {
+      if (best.isEmpty() || rules.effort().compareTo(PowerRules.Effort.CLOSE) >= 0) {
         step = Math.max(1, stretch.size() / FINE_GRID);
         addCuts(places, step, 0, stretch.size() - 1);
         look(places);
@@ -230,7 +232,12 @@ final class PricedFeeds {
     Line bare = stretch.bare(rules.brightness(), joint);
     double share = rules.designedShare(stretch);
     double[] most = Arrays.stream(stretch.railMost(joint)).map(m -> m * share).toArray();
-    int kept = rules.effort() == PowerRules.Effort.EXACT ? KEPT_EXACT : KEPT_NEAR;
+    int kept =
+        switch (rules.effort()) {
+          case EXACT -> KEPT_EXACT;
+          case CLOSE -> KEPT_CLOSE;
+          case NEAR, EVEN -> KEPT_NEAR;
+        };
     for (double kindness : KINDNESS_VOLTS) {
       double known = best.map(Priced::price).orElse(below) - jointPrice;
       Optional<CheapestFeeds.Answer> answer =
