@@ -67,10 +67,18 @@ final class Deal {
   }
 
   /**
-   * What a move within a box can save besides leads and feeds: nothing, where price comes first.
+   * What a move within a box can save besides leads and feeds: what its chains cost more together
+   * than each alone, since they share fuses, board and supply.
    */
-  double here() {
-    return priceFirst() ? SAME : Double.MAX_VALUE / 4;
+  double here(BoxLoad box) {
+    if (!priceFirst()) {
+      return Double.MAX_VALUE / 4;
+    }
+    double alone = 0;
+    for (int port = 1; port <= box.ports().size(); port++) {
+      alone += port(box, port);
+    }
+    return SAME + Math.max(0, prices.wired(box).price() - alone);
   }
 
   /**
@@ -170,6 +178,15 @@ final class Deal {
 
   /** Takes these boxes in the others' stead if all fits and it is better. */
   boolean take(Map<Integer, BoxLoad> changed) {
+    return take(changed, true);
+  }
+
+  /** Takes them if all fits, even where it is worse. */
+  boolean force(Map<Integer, BoxLoad> changed) {
+    return take(changed, false);
+  }
+
+  private boolean take(Map<Integer, BoxLoad> changed, boolean onlyBetter) {
     List<BoxLoad> next = new ArrayList<>(boxes);
     for (Map.Entry<Integer, BoxLoad> e : changed.entrySet()) {
       if (e.getKey() < next.size()) {
@@ -186,7 +203,7 @@ final class Deal {
       return false;
     }
     Score now = Score.of(show, prices, new Allotment(next, unplaced));
-    if (now.compareTo(score) >= 0) {
+    if (onlyBetter && now.compareTo(score) >= 0) {
       return false;
     }
     boxes = next;

@@ -1,6 +1,7 @@
 package bunting.core.ports;
 
 import bunting.core.show.Run;
+import java.util.Random;
 
 /**
  * Makes an allotment better by the show's goals, with the true price of wiring it.
@@ -21,6 +22,18 @@ import bunting.core.show.Run;
  */
 final class LocalSearch {
   private LocalSearch() {}
+
+  /** Runs that are put anywhere before the moves begin again. */
+  private static final int KICKED = 2;
+
+  /** From a little beside where it is: moves end in a dip, and the next one may be deeper. */
+  static Allotment kicked(Deal deal, Random random) {
+    RunMoves runs = new RunMoves(deal);
+    for (int i = 0; i < KICKED; i++) {
+      runs.kicked(random);
+    }
+    return improve(deal);
+  }
 
   /** The best that was reached. */
   static Allotment improve(Deal deal) {

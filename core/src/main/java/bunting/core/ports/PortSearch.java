@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.Set;
 
 /**
@@ -24,6 +25,9 @@ import java.util.Set;
  * show's goals. The best so far is an answer at any time.
  */
 final class PortSearch {
+  /** So often a show of few runs is dealt anew from a little beside the best. */
+  private static final int KICKS = 12;
+
   /** With more runs than this, only the first fits that differ most are tried. */
   private static final int RUNS_FOR_ALL_FITS = 1_000;
 
@@ -162,18 +166,31 @@ final class PortSearch {
     }
     Allotment best = start;
     for (Allotment from : starts) {
-      Allotment raw =
-          LocalSearch.improve(
-              new Deal(show, prices, universes, held, forbidden, watch, budget, from));
-      // In another order boxes begin elsewhere, and may need a universe more.
-      for (Allotment next : List.of(tidied(raw, true), tidied(raw, false))) {
-        if (universes.fits(next.boxes())) {
-          best = notWorse(next, best);
-          break;
-        }
+      best = notWorse(tidiest(LocalSearch.improve(deal(from, budget, watch)), best), best);
+    }
+    if (show.runs().size() <= Deal.FEW_RUNS) {
+      Random random = new Random(KICKS);
+      for (int i = 0; i < KICKS && !watch.stopped(); i++) {
+        Allotment raw = LocalSearch.kicked(deal(best, budget, watch), random);
+        best = notWorse(tidiest(raw, best), best);
       }
     }
     return best;
+  }
+
+  private Deal deal(Allotment from, long budget, SearchWatch watch) {
+    return new Deal(show, prices, universes, held, forbidden, watch, budget, from);
+  }
+
+  /** With its boxes in order where the universes suffice for that; else another. */
+  private Allotment tidiest(Allotment raw, Allotment otherwise) {
+    // In another order boxes begin elsewhere, and may need a universe more.
+    for (Allotment next : List.of(tidied(raw, true), tidied(raw, false))) {
+      if (universes.fits(next.boxes())) {
+        return next;
+      }
+    }
+    return otherwise;
   }
 
   private Allotment notWorse(Allotment one, Allotment other) {

@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -43,10 +44,12 @@ final class RunMoves {
         source.with(from.port(), Deal.without(Deal.chain(source, from.port()), from.position()));
     double saved = deal.port(source, from.port()) - deal.port(less, from.port());
     boolean healthy = deal.prices.wired(source).unpowered() == 0;
+    double here = deal.here(source);
+    double elsewhere = deal.elsewhere();
     for (int b : nearest(run, piece)) {
       boolean same = b == from.box();
       BoxLoad base = same ? less : deal.box(b);
-      double most = saved + (same ? deal.here() : deal.elsewhere());
+      double most = saved + (same ? here : here + elsewhere);
       most = healthy ? most : Double.MAX_VALUE;
       for (Deal.Place to : targets(base, b, piece, most)) {
         BoxLoad with =
@@ -78,6 +81,30 @@ final class RunMoves {
     }
     able.sort(Comparator.comparingDouble(b -> deal.box(b).controller().at().cableTo(run.start())));
     return deal.few() ? able : able.subList(0, Math.min(able.size(), BOXES_TRIED));
+  }
+
+  /** A run put anywhere that fits, whether that is better or not. */
+  void kicked(Random random) {
+    List<Run> runs = deal.movable();
+    if (runs.isEmpty()) {
+      return;
+    }
+    Deal.Place from = deal.place(runs.get(random.nextInt(runs.size()))).orElseThrow();
+    Piece piece = deal.piece(from);
+    BoxLoad source = deal.box(from.box());
+    BoxLoad less =
+        source.with(from.port(), Deal.without(Deal.chain(source, from.port()), from.position()));
+    int b = random.nextInt(deal.boxes().size());
+    BoxLoad base = b == from.box() ? less : deal.box(b);
+    int port = 1 + random.nextInt(base.ports().size());
+    List<Piece> chain = Deal.chain(base, port);
+    int position = random.nextInt(chain.size() + 1);
+    if (deal.may(piece, base)) {
+      Map<Integer, BoxLoad> changed = new TreeMap<>();
+      changed.put(from.box(), less);
+      changed.put(b, base.with(port, Deal.with(chain, position, piece)));
+      deal.force(changed);
+    }
   }
 
   /** Free ports, one of each kind, and places in chains that could pay. */
@@ -150,7 +177,7 @@ final class RunMoves {
     Deal.Place a = deal.place(one).orElseThrow();
     Deal.Place b = deal.place(other).orElseThrow();
     if (a.box() == b.box()) {
-      return false;
+      return a.port() != b.port() && swappedHere(a, b);
     }
     Piece p = deal.piece(a);
     Piece q = deal.piece(b);
@@ -170,6 +197,27 @@ final class RunMoves {
     chainB.set(b.position(), p);
     return deal.take(
         Map.of(a.box(), boxA.with(a.port(), chainA), b.box(), boxB.with(b.port(), chainB)));
+  }
+
+  /** Two runs of one box for each other, and the two chains that they are in. */
+  private boolean swappedHere(Deal.Place a, Deal.Place b) {
+    BoxLoad box = deal.box(a.box());
+    List<Piece> chainA = Deal.chain(box, a.port());
+    List<Piece> chainB = Deal.chain(box, b.port());
+    List<Piece> nextA = new ArrayList<>(chainA);
+    List<Piece> nextB = new ArrayList<>(chainB);
+    nextA.set(a.position(), deal.piece(b));
+    nextB.set(b.position(), deal.piece(a));
+    double now = deal.port(box, a.port()) + deal.port(box, b.port());
+    double here = deal.here(box);
+    boolean mates = box.type().fuseMates(a.port()).equals(box.type().fuseMates(b.port()));
+    BoxLoad each = box.with(a.port(), nextA).with(b.port(), nextB);
+    double then = deal.port(each, a.port()) + deal.port(each, b.port());
+    if (then < now + here && deal.take(Map.of(a.box(), each))) {
+      return true;
+    }
+    BoxLoad whole = box.with(a.port(), chainB).with(b.port(), chainA);
+    return !mates && here > 2 * Deal.SAME && deal.take(Map.of(a.box(), whole));
   }
 
   /**
