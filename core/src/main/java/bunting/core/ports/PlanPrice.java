@@ -14,6 +14,11 @@ public interface PlanPrice {
   /** Price of the supplies that these boxes want together. */
   double supplies(List<Wired> boxes);
 
+  /** The same as exactly as the plan will be wired, where this is only near that. */
+  default PlanPrice exactly() {
+    return this;
+  }
+
   /**
    * What wiring a box takes.
    *

@@ -13,6 +13,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,9 @@ import java.util.Set;
  * show's goals. The best so far is an answer at any time.
  */
 final class PortSearch {
+  /** So many of the best by nearly right prices are held against each other by right ones. */
+  private static final int NEAREST = 4;
+
   /** So often a show of few runs is dealt anew from a little beside the best. */
   private static final int KICKS = 12;
 
@@ -45,6 +49,7 @@ final class PortSearch {
   private final Set<PortPlanner.Forbidden> forbidden;
   private final UniverseRoom universes;
   private final Optional<SearchWatch> search;
+  private final PlanPrice wiring;
   private final Prices prices;
   private final Set<String> held;
   private final Map<Goal, Double> bounds = new EnumMap<>(Goal.class);
@@ -64,6 +69,7 @@ final class PortSearch {
     this.forbidden = forbidden;
     this.universes = universes;
     this.search = search;
+    this.wiring = wiring;
     this.prices = new Prices(show, wiring);
     this.held = HeldPieces.byRun(show).keySet();
   }
@@ -75,11 +81,32 @@ final class PortSearch {
       best = searched(patterns(best), search.get());
       searched = true;
     }
-    if (search.isPresent()) {
-      best = improved(best, search.get());
+    Allotment found = search.isPresent() ? ofNearest(improved(best, search.get())) : finished(best);
+    return new PortPlanner.Allotted(found, report(found, searched));
+  }
+
+  /** With fuses loaded evenly and chains in their order, where that is no worse. */
+  private Allotment finished(Allotment best) {
+    return notWorse(ordered(notWorse(evened(best), best)), best);
+  }
+
+  /** Of the best by prices that are nearly right, the best by those of the plan. */
+  private Allotment ofNearest(List<Allotment> reached) {
+    Map<List<List<List<Piece>>>, Allotment> apart = new LinkedHashMap<>();
+    for (Allotment one : reached) {
+      Allotment done = finished(one);
+      apart.putIfAbsent(done.boxes().stream().map(PortSearch::chains).toList(), done);
     }
-    Allotment even = notWorse(ordered(notWorse(evened(best), best)), best);
-    return new PortPlanner.Allotted(even, report(even, searched));
+    Prices exact = new Prices(show, wiring.exactly());
+    return apart.values().stream()
+        .map(a -> Map.entry(a, Score.of(show, prices, a)))
+        .sorted(Map.Entry.comparingByValue())
+        .limit(NEAREST)
+        .map(Map.Entry::getKey)
+        .map(a -> Map.entry(a, Score.of(show, exact, a)))
+        .min(Map.Entry.comparingByValue())
+        .orElseThrow()
+        .getKey();
   }
 
   /** The best of the packed ones by boxes and leads alone, and of that and the spread by all. */
@@ -155,8 +182,12 @@ final class PortSearch {
     return universes.fits(even) ? new Allotment(even, best.unplaced()) : best;
   }
 
-  /** Made better by moves; of few runs from several beginnings, since moves end in a dip. */
-  private Allotment improved(Allotment start, SearchWatch watch) {
+  /**
+   * Made better by moves; of few runs from several beginnings, since moves end in a dip.
+   *
+   * @return all that was reached, and the beginning
+   */
+  private List<Allotment> improved(Allotment start, SearchWatch watch) {
     double effort = show.allotting().planning().effort();
     long budget = (long) (PIXELS_WIRED * effort);
     watch.step(1, 1, "places for " + Texts.count(show.runs().size(), "run", "runs"));
@@ -164,18 +195,22 @@ final class PortSearch {
     if (show.runs().size() <= Deal.FEW_RUNS) {
       starts.addAll(fits);
     }
+    List<Allotment> reached = new ArrayList<>(List.of(start));
     Allotment best = start;
     for (Allotment from : starts) {
-      best = notWorse(tidiest(LocalSearch.improve(deal(from, budget, watch)), best), best);
+      Allotment next = tidiest(LocalSearch.improve(deal(from, budget, watch)), best);
+      reached.add(next);
+      best = notWorse(next, best);
     }
     if (show.runs().size() <= Deal.FEW_RUNS) {
       Random random = new Random(KICKS);
       for (int i = 0; i < KICKS && !watch.stopped(); i++) {
-        Allotment raw = LocalSearch.kicked(deal(best, budget, watch), random);
-        best = notWorse(tidiest(raw, best), best);
+        Allotment next = tidiest(LocalSearch.kicked(deal(best, budget, watch), random), best);
+        reached.add(next);
+        best = notWorse(next, best);
       }
     }
-    return best;
+    return reached;
   }
 
   private Deal deal(Allotment from, long budget, SearchWatch watch) {

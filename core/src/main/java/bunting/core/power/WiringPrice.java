@@ -25,11 +25,15 @@ public final class WiringPrice implements PlanPrice {
 
   /** For the boxes of a show. */
   public WiringPrice(Show show) {
+    this(show, true);
+  }
+
+  private WiringPrice(Show show, boolean quick) {
     PowerWays ways = show.wiring().ways();
     this.show =
         show.withWiring(
             show.wiring().with(ways.with(InjectionSchool.PORT_FIRST, ways.everyPixels())));
-    this.planner = new PowerPlanner(this.show, true);
+    this.planner = new PowerPlanner(this.show, quick);
   }
 
   @Override
@@ -79,6 +83,11 @@ public final class WiringPrice implements PlanPrice {
 
   private static long pixels(BoxLoad box) {
     return box.ports().stream().flatMap(p -> p.pieces().stream()).mapToLong(p -> p.pixels()).sum();
+  }
+
+  @Override
+  public PlanPrice exactly() {
+    return new WiringPrice(show, false);
   }
 
   @Override
