@@ -81,7 +81,11 @@ final class PortSearch {
       best = searched(patterns(best), search.get());
       searched = true;
     }
-    Allotment found = search.isPresent() ? ofNearest(improved(best, search.get())) : finished(best);
+    Allotment first = best;
+    Allotment found =
+        search
+            .map(watch -> ofNearest(improved(first, watch), watch))
+            .orElseGet(() -> finished(first));
     return new PortPlanner.Allotted(found, report(found, searched));
   }
 
@@ -90,23 +94,33 @@ final class PortSearch {
     return notWorse(ordered(notWorse(evened(best), best)), best);
   }
 
-  /** Of the best by prices that are nearly right, the best by those of the plan. */
-  private Allotment ofNearest(List<Allotment> reached) {
+  /**
+   * Of the best by prices that are nearly right, the best by those of the plan; of few runs made
+   * better by those too.
+   */
+  private Allotment ofNearest(List<Allotment> reached, SearchWatch watch) {
     Map<List<List<List<Piece>>>, Allotment> apart = new LinkedHashMap<>();
     for (Allotment one : reached) {
       Allotment done = finished(one);
       apart.putIfAbsent(done.boxes().stream().map(PortSearch::chains).toList(), done);
     }
     Prices exact = new Prices(show, wiring.exactly());
-    return apart.values().stream()
-        .map(a -> Map.entry(a, Score.of(show, prices, a)))
-        .sorted(Map.Entry.comparingByValue())
-        .limit(NEAREST)
-        .map(Map.Entry::getKey)
-        .map(a -> Map.entry(a, Score.of(show, exact, a)))
-        .min(Map.Entry.comparingByValue())
-        .orElseThrow()
-        .getKey();
+    Allotment best =
+        apart.values().stream()
+            .map(a -> Map.entry(a, Score.of(show, prices, a)))
+            .sorted(Map.Entry.comparingByValue())
+            .limit(NEAREST)
+            .map(Map.Entry::getKey)
+            .map(a -> Map.entry(a, Score.of(show, exact, a)))
+            .min(Map.Entry.comparingByValue())
+            .orElseThrow()
+            .getKey();
+    if (show.runs().size() > Deal.FEW_RUNS) {
+      return best;
+    }
+    long budget = (long) (PIXELS_WIRED * show.allotting().planning().effort());
+    Deal deal = new Deal(show, exact, universes, held, forbidden, watch, budget, best);
+    return tidiest(LocalSearch.improve(deal), best);
   }
 
   /** The best of the packed ones by boxes and leads alone, and of that and the spread by all. */
