@@ -74,13 +74,14 @@ final class FeedTrial {
   }
 
   /**
-   * The largest fuse that a post may have without anything behind it minding: neither another cable
-   * of its island, which the strip joins to it, nor the rails.
+   * The largest fuse that a post may have without anything behind it minding: it opens before any
+   * cable of its island, which the strip joins to it, or a lead between its pieces carries more
+   * than it bears, and the rails bear it.
    */
   double fuseFreely(int post) {
-    double bears = fuseMost(post);
+    double bears = Math.min(fuseMost(post), jointBears() / Fuses.OPENS_SHARE);
     for (Post p : posts) {
-      bears = Math.min(bears, p.wire().fuseAmpsMax());
+      bears = Math.min(bears, p.wire().fuseAmpsMax() / Fuses.OPENS_SHARE);
     }
     for (Piece p : stretch.pieces()) {
       bears = Math.min(bears, Rails.FUSE_SHARE * Rails.of(p.type()).amps());

@@ -7,7 +7,7 @@ package bunting.core.show;
 public enum FuseSizes {
   /** Each the next size above its load. */
   EACH("each", "each by its load", 0),
-  /** As few sizes as wires and rails bear that were chosen without regard to it. */
+  /** As few sizes as open before wires mind that were chosen without regard to it. */
   FEW("few", "few sizes, wires as they are", 0),
   /** One size, and no wire that does not bear it; larger only where a load asks for it. */
   FIVE("5A", "5 A, wires to bear it", 5),
