@@ -10,9 +10,12 @@ import bunting.core.plan.Planner;
 import bunting.core.plan.Posts;
 import bunting.core.plan.SchoolTable;
 import bunting.core.show.Conductors;
+import bunting.core.show.Controller;
 import bunting.core.show.Feed;
 import bunting.core.show.FuseSizes;
+import bunting.core.show.Hanging;
 import bunting.core.show.InjectionSchool;
+import bunting.core.show.Point;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -21,7 +24,6 @@ import bunting.core.show.Wire;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -236,10 +238,11 @@ class WiringPlanTest {
   void fusesAreOfFewSizesThatTheirWiresBear() {
     Show show =
         Show.of(
-            List.of(
-                Run.of("Weir", "12v-strip-60", 50).withLead(OptionalDouble.of(20)),
-                Run.of("Owl", "12v-strip-60", 70).withLead(OptionalDouble.of(20)),
-                Run.of("Sluice", "12v-strip-60", 120).withLead(OptionalDouble.of(20))));
+                List.of(
+                    string("Weir", 20, 8, 0),
+                    string("Owl", 40, -9, 3),
+                    string("Sluice", 60, 0, 14)))
+            .withControllers(List.of(new Controller("A", "box-8", 0, 0)));
     Show apart = show.withWiring(show.wiring().with(PowerWays.DEFAULT.withFuses(FuseSizes.EACH)));
     List<Feed> few = plan(show).feeds().stream().map(f -> f.feed()).toList();
     List<Feed> each = plan(apart).feeds().stream().map(f -> f.feed()).toList();
@@ -265,6 +268,11 @@ class WiringPlanTest {
     assertThat(plan(five).feeds())
         .allSatisfy(f -> assertThat(f.feed().fuseAmps()).isEqualTo(5))
         .allMatch(f -> Wire.parse(f.feed().wire()).orElseThrow().fuseAmpsMax() >= 5);
+  }
+
+  private static Run string(String name, int pixels, double x, double y) {
+    return Run.of(name, "12v-string-10", pixels)
+        .withHanging(Hanging.straight(new Point(x, y), Optional.empty()));
   }
 
   private static long sizes(List<Feed> feeds) {
