@@ -4,11 +4,14 @@ import bunting.core.addressing.NetworkAddresses;
 import bunting.core.limits.Range;
 import bunting.core.show.ControllerType;
 import bunting.core.show.DimmerType;
+import bunting.core.show.DistributionBlock;
 import bunting.core.show.LeadHelper;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
 import bunting.core.show.Signal;
 import bunting.core.show.SupplyType;
+import bunting.core.show.Tail;
+import bunting.core.show.Wire;
 import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -98,6 +101,31 @@ final class CatalogueReader {
         id,
         f.text("name", id),
         f.number("reachM", Range.aboveTo(0, 100_000)),
+        f.number("cost", Range.MONEY, 0));
+  }
+
+  static DistributionBlock block(JsonFields f) throws BadInputException {
+    String id = f.text("id");
+    return new DistributionBlock(
+        id,
+        f.text("name", id),
+        f.whole("ways", Range.between(1, 1_000)),
+        f.number("wayAmpsMax", Range.aboveTo(0, 1_000)),
+        f.number("ampsMax", Range.aboveTo(0, 10_000)),
+        f.number("terminalMm2Max", Range.aboveTo(0, 100)),
+        f.number("cost", Range.MONEY, 0));
+  }
+
+  static Tail tail(JsonFields f) throws BadInputException {
+    String id = f.text("id");
+    String wire = f.text("wire");
+    return new Tail(
+        id,
+        Wire.parse(wire)
+            .filter(w -> w.fuseAmpsMax() > 0)
+            .orElseThrow(
+                () -> f.wrong("wire", "should be a wire that may be fused, such as 20AWG.")),
+        f.number("lengthM", Range.aboveTo(0, 10)),
         f.number("cost", Range.MONEY, 0));
   }
 

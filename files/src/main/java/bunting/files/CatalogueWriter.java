@@ -81,5 +81,24 @@ final class CatalogueWriter {
                 .put("name", t.name())
                 .put("reachM", t.reachM())
                 .put("cost", t.cost()));
+    json.list(
+        "distributionBlocks",
+        catalogue.blocks(),
+        (j, t) ->
+            j.put("id", t.id())
+                .put("name", t.name())
+                .put("ways", t.ways())
+                .put("wayAmpsMax", t.wayAmpsMax())
+                .put("ampsMax", t.ampsMax())
+                .put("terminalMm2Max", t.terminalMm2Max())
+                .put("cost", t.cost()));
+    json.list(
+        "tails",
+        catalogue.tails(),
+        (j, t) ->
+            j.put("id", t.id())
+                .put("wire", t.wire().id())
+                .put("lengthM", t.lengthM())
+                .put("cost", t.cost()));
   }
 }

@@ -1,8 +1,10 @@
 package bunting.files;
 
+import bunting.core.assess.Distribution;
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.PowerCable;
 import bunting.core.assess.Reading;
+import bunting.core.assess.Tails;
 import bunting.core.explain.PowerExplanations;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Input;
@@ -18,7 +20,10 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 
-/** What is to be bought and carried for power: fuses with spares, power cable by size, supplies. */
+/**
+ * What is to be bought and carried for power: fuses with spares, power cable by size, supplies,
+ * blocks, tails.
+ */
 final class PowerKit {
   /** A fifth more, and two at least (common practice, no source). */
   private static final double SPARE_SHARE = 0.2;
@@ -84,6 +89,26 @@ final class PowerKit {
     reading.supplies().forEach(s -> supplies.merge(s.type().id(), 1, Integer::sum));
     supplies.forEach(
         (type, count) -> rows.add(new String[] {"supply", type, "" + count, "" + count, "pieces"}));
+    Map<String, Integer> blocks = new TreeMap<>();
+    Distribution.of(reading).blocks().forEach(b -> blocks.merge(b.type().name(), 1, Integer::sum));
+    blocks.forEach(
+        (name, count) ->
+            rows.add(new String[] {"distribution block", name, "" + count, "" + count, "pieces"}));
+    Tails.all(reading).entrySet().stream()
+        .sorted(Comparator.comparing(e -> e.getKey().id()))
+        .forEach(
+            e -> {
+              int spares = (int) Math.max(SPARES_LEAST, Math.ceil(SPARE_SHARE * e.getValue()));
+              String size = e.getKey().wire().id() + ", " + lengths.rough(e.getKey().lengthM());
+              rows.add(
+                  new String[] {
+                    "tail onto a strip's pads",
+                    size,
+                    "" + e.getValue(),
+                    "" + (e.getValue() + spares),
+                    "pieces"
+                  });
+            });
     return rows;
   }
 

@@ -148,7 +148,9 @@ final class SettingsReader {
         in.list("supplyTypes", CatalogueReader::supplyType, t -> t.id()).orElse(d.supplyTypes()),
         wires(in).orElse(d.wires()),
         in.list("dimmerTypes", CatalogueReader::dimmerType, t -> t.id()).orElse(d.dimmerTypes()),
-        in.list("leadHelpers", CatalogueReader::leadHelper, t -> t.id()).orElse(d.leadHelpers()));
+        in.list("leadHelpers", CatalogueReader::leadHelper, t -> t.id()).orElse(d.leadHelpers()),
+        in.list("distributionBlocks", CatalogueReader::block, t -> t.id()).orElse(d.blocks()),
+        in.list("tails", CatalogueReader::tail, t -> t.id()).orElse(d.tails()));
   }
 
   private static Optional<List<Wire>> wires(JsonFields in) throws BadInputException {

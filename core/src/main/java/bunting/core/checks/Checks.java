@@ -35,6 +35,7 @@ public final class Checks {
           new LeadAmps(),
           new RailLimit(),
           new JumperAmps(),
+          new NoWay(),
           new RailAmps(),
           new LengthMismatch(),
           new LeadBesidePlaces(),

@@ -7,6 +7,7 @@ import bunting.core.assess.FeedReading;
 import bunting.core.assess.InputReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
+import bunting.core.assess.Tails;
 import bunting.core.copper.BoxAir;
 import bunting.core.copper.InputRule;
 import bunting.core.show.Conductors;
@@ -84,19 +85,31 @@ public final class PowerExplanations {
     PriceList prices = reading.show().allotting().planning().prices();
     Wire wire = reading.show().catalogue().wiresById().get(f.feed().wire());
     double cable = f.cableM() * prices.perM(wire);
+    String tail =
+        Tails.of(reading, f)
+            .map(
+                e ->
+                    f.feed().wire()
+                        + " ends in "
+                        + (e.count() == 1 ? "a short tail" : e.count() + " short tails")
+                        + " of "
+                        + e.type().wire().id()
+                        + " on the pads (its ohms left out); ")
+            .orElse("");
     return new Line(
         "Joined on",
         f.attach().work(),
-        f.feed().viaPort()
-            ? "the port's own lead; its cable " + settings.price(round(cable))
-            : number(prices.minutesFor(f.attach()))
-                + " min x "
-                + number(prices.minuteRate())
-                + " + "
-                + number(prices.distributionWay())
-                + " for its fused way + "
-                + settings.price(round(cable))
-                + " of cable");
+        tail
+            + (f.feed().viaPort()
+                ? "the port's own lead; its cable " + settings.price(round(cable))
+                : number(prices.minutesFor(f.attach()))
+                    + " min x "
+                    + number(prices.minuteRate())
+                    + " + "
+                    + number(prices.distributionWay())
+                    + " for its fused way + "
+                    + settings.price(round(cable))
+                    + " of cable"));
   }
 
   private static double round(double money) {

@@ -13,7 +13,9 @@ public record Catalogue(
     List<SupplyType> supplyTypes,
     List<Wire> wires,
     List<DimmerType> dimmerTypes,
-    List<LeadHelper> leadHelpers) {
+    List<LeadHelper> leadHelpers,
+    List<DistributionBlock> blocks,
+    List<Tail> tails) {
   public Catalogue {
     pixelTypes = List.copyOf(pixelTypes);
     controllerTypes = List.copyOf(controllerTypes);
@@ -21,9 +23,11 @@ public record Catalogue(
     wires = List.copyOf(wires);
     dimmerTypes = List.copyOf(dimmerTypes);
     leadHelpers = List.copyOf(leadHelpers);
+    blocks = List.copyOf(blocks);
+    tails = List.copyOf(tails);
   }
 
-  /** A catalogue with the usual dimmers and the usual help for long leads. */
+  /** A catalogue with the usual dimmers, help for long leads, blocks and tails. */
   public Catalogue(
       List<PixelType> pixelTypes,
       List<ControllerType> controllerTypes,
@@ -35,7 +39,9 @@ public record Catalogue(
         supplyTypes,
         wires,
         StandardCatalogue.dimmerTypes(),
-        StandardCatalogue.leadHelpers());
+        StandardCatalogue.leadHelpers(),
+        StandardCatalogue.blocks(),
+        StandardCatalogue.tails());
   }
 
   /** The same with that pixel type in place of the one with its id, or added. */
@@ -45,7 +51,8 @@ public record Catalogue(
     if (!list.contains(type)) {
       list.add(type);
     }
-    return new Catalogue(list, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers);
+    return new Catalogue(
+        list, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers, blocks, tails);
   }
 
   /** Pixel types by id. */

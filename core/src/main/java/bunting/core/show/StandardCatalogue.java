@@ -182,6 +182,21 @@ public final class StandardCatalogue {
         new LeadHelper("pair", "differential pair, sender and receiver", 60, 16));
   }
 
+  /** Blocks as they are sold by the number of ways: figures of our own. */
+  static List<DistributionBlock> blocks() {
+    return List.of(
+        new DistributionBlock("block-4", "4 fused ways", 4, 10, 30, 3.3, 14),
+        new DistributionBlock("block-8", "8 fused ways", 8, 15, 60, 5.3, 26),
+        new DistributionBlock("block-12", "12 fused ways, bolted", 12, 30, 100, 6, 44));
+  }
+
+  /** Tails as strips are sold with: common practice. */
+  static List<Tail> tails() {
+    return List.of(
+        new Tail("tail-20", Wire.parse("20AWG").orElseThrow(), 0.2, 0.6),
+        new Tail("tail-18", Wire.parse("18AWG").orElseThrow(), 0.2, 0.8));
+  }
+
   private static List<Wire> wires() {
     return Stream.of("22AWG", "20AWG", "18AWG", "16AWG", "14AWG", "12AWG", "10AWG")
         .map(id -> Wire.parse(id).orElseThrow())

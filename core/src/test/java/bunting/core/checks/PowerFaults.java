@@ -2,6 +2,7 @@ package bunting.core.checks;
 
 import bunting.core.assess.Reading;
 import bunting.core.plan.Planner;
+import bunting.core.show.Catalogue;
 import bunting.core.show.Conductors;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
@@ -32,7 +33,27 @@ final class PowerFaults {
     faults.put("trim-limit", read(viaPort(40, Conductors.PLAIN.withTrim(5, 5.8))));
     faults.put("closed-box-heat", boxed(3));
     faults.put("aluminium-fuses", fused(15));
+    faults.put("no-way", noWay());
     return faults;
+  }
+
+  /** A cable of 10 AWG where the only blocks take 12. */
+  private static Reading noWay() {
+    Show show = Show.of(List.of(Run.of("Wheel", "5v-strip-60", 30)));
+    HeldPost post = new HeldPost("Wheel", 1, false, Optional.of("10AWG"), OptionalDouble.of(1));
+    Catalogue c = show.catalogue();
+    Catalogue small =
+        new Catalogue(
+            c.pixelTypes(),
+            c.controllerTypes(),
+            c.supplyTypes(),
+            c.wires(),
+            c.dimmerTypes(),
+            c.leadHelpers(),
+            c.blocks().subList(0, 1),
+            c.tails());
+    return read(
+        show.withCatalogue(small).withWiring(show.wiring().withPosts("Wheel", List.of(post))));
   }
 
   private static Reading read(Show show) {

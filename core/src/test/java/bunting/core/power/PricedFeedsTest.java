@@ -34,7 +34,9 @@ class PricedFeedsTest {
             c.supplyTypes(),
             TWO,
             c.dimmerTypes(),
-            c.leadHelpers()));
+            c.leadHelpers(),
+            c.blocks(),
+            c.tails()));
   }
 
   private static Stretch stretch(Piece... pieces) {

@@ -1,0 +1,119 @@
+package bunting.core.assess;
+
+import bunting.core.show.DistributionBlock;
+import bunting.core.show.Wire;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * The distribution blocks that a plan's feeds want: for each supply the cheapest blocks of the
+ * catalogue that have a way for each of its feeds, none over what a way, its terminal and the block
+ * bear. Blocks are filled with the heaviest feeds first; of all sequences of kinds the cheapest is
+ * taken.
+ *
+ * @param blocks by supply
+ * @param without ids of feeds that no block takes
+ */
+public record Distribution(List<Block> blocks, List<String> without) {
+  /** With more feeds than this on one supply, the largest kind is filled first. */
+  private static final int FEEDS_SEARCHED = 36;
+
+  /**
+   * One block.
+   *
+   * @param feeds ids of its feeds
+   */
+  public record Block(String supply, DistributionBlock type, List<String> feeds) {}
+
+  /** A feed's cable behind its fuse. */
+  private record Way(String feed, Wire wire, double fuse, double amps) {}
+
+  public Distribution {
+    blocks = List.copyOf(blocks);
+    without = List.copyOf(without);
+  }
+
+  /** The blocks of a plan; none where the catalogue has none. */
+  public static Distribution of(Reading reading) {
+    List<DistributionBlock> kinds = reading.show().catalogue().blocks();
+    Map<String, Wire> wires = reading.show().catalogue().wiresById();
+    Map<String, List<Way>> bySupply = new TreeMap<>();
+    List<String> without = new ArrayList<>();
+    for (FeedReading f : reading.feeds()) {
+      Wire wire = wires.get(f.feed().wire());
+      if (f.feed().viaPort() || kinds.isEmpty()) {
+        continue;
+      }
+      if (kinds.stream().noneMatch(k -> k.takes(wire, f.feed().fuseAmps()))) {
+        without.add(f.feed().id());
+        continue;
+      }
+      double amps = reading.worst().feedAmps(f.feed().id());
+      bySupply
+          .computeIfAbsent(f.feed().supply(), k -> new ArrayList<>())
+          .add(new Way(f.feed().id(), wire, f.feed().fuseAmps(), amps));
+    }
+    List<Block> blocks = new ArrayList<>();
+    bySupply.forEach(
+        (supply, ways) -> {
+          ways.sort(Comparator.comparingDouble((Way w) -> -w.amps()).thenComparing(Way::feed));
+          blocks.addAll(cheapest(supply, ways, kinds).blocks());
+        });
+    return new Distribution(blocks, without);
+  }
+
+  private record Found(double cost, List<Block> blocks) {}
+
+  private static Found cheapest(String supply, List<Way> ways, List<DistributionBlock> kinds) {
+    if (ways.isEmpty()) {
+      return new Found(0, List.of());
+    }
+    Found best = new Found(Double.MAX_VALUE, List.of());
+    List<DistributionBlock> tried =
+        ways.size() <= FEEDS_SEARCHED
+            ? kinds
+            : kinds.stream()
+                .filter(k -> k.takes(ways.getFirst().wire(), ways.getFirst().fuse()))
+                .max(Comparator.comparingInt(DistributionBlock::ways))
+                .stream()
+                .toList();
+    for (DistributionBlock kind : tried) {
+      List<Way> in = filled(kind, ways);
+      if (in.contains(ways.getFirst())) {
+        List<Way> left = new ArrayList<>(ways);
+        left.removeAll(in);
+        Found rest = cheapest(supply, left, kinds);
+        boolean better =
+            kind.cost() + rest.cost() < best.cost() - 1e-9
+                || (kind.cost() + rest.cost() < best.cost() + 1e-9
+                    && rest.blocks().size() + 1 < best.blocks().size());
+        if (better) {
+          List<Block> blocks = new ArrayList<>();
+          blocks.add(new Block(supply, kind, in.stream().map(Way::feed).toList()));
+          blocks.addAll(rest.blocks());
+          best = new Found(kind.cost() + rest.cost(), blocks);
+        }
+      }
+    }
+    return best;
+  }
+
+  private static List<Way> filled(DistributionBlock kind, List<Way> ways) {
+    List<Way> in = new ArrayList<>();
+    double amps = 0;
+    for (Way w : ways) {
+      boolean fits =
+          in.size() < kind.ways()
+              && kind.takes(w.wire(), w.fuse())
+              && amps + w.amps() <= kind.ampsMax();
+      if (fits) {
+        in.add(w);
+        amps += w.amps();
+      }
+    }
+    return in;
+  }
+}

@@ -1,0 +1,96 @@
+package bunting.core.assess;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.checks.Checks;
+import bunting.core.plan.Planner;
+import bunting.core.show.HeldPost;
+import bunting.core.show.Run;
+import bunting.core.show.Show;
+import bunting.core.show.Tail;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Blocks of fused ways, and tails on pads. */
+class DistributionTest {
+  private static Reading fed(String wire, int pixels, int... at) {
+    List<HeldPost> posts = new ArrayList<>();
+    for (int pixel : at) {
+      posts.add(new HeldPost("Weir", pixel, false, Optional.of(wire), OptionalDouble.of(1)));
+    }
+    Show show = Show.of(List.of(Run.of("Weir", "5v-strip-60", pixels)));
+    Show held = show.withWiring(show.wiring().withPosts("Weir", posts));
+    return Reading.of(held, Planner.sketch(held));
+  }
+
+  /** Each feed has one way, no block more ways, amps or copper than it bears (the limits alone). */
+  @Test
+  void everyFeedHasAWayAndNoBlockIsOverfull() {
+    for (int feeds = 1; feeds <= 14; feeds++) {
+      int[] at = new int[feeds];
+      for (int f = 0; f < feeds; f++) {
+        at[f] = 1 + 20 * f;
+      }
+      Reading reading = fed("14AWG", 20 * feeds + 10, at);
+      Distribution d = Distribution.of(reading);
+      assertThat(d.without()).isEmpty();
+      Set<String> seen = new HashSet<>();
+      for (Distribution.Block b : d.blocks()) {
+        assertThat(b.feeds()).hasSizeLessThanOrEqualTo(b.type().ways());
+        double amps = b.feeds().stream().mapToDouble(f -> reading.worst().feedAmps(f)).sum();
+        assertThat(amps).isLessThanOrEqualTo(b.type().ampsMax());
+        b.feeds().forEach(f -> assertThat(seen.add(f)).isTrue());
+      }
+      assertThat(seen).hasSize(feeds);
+      // By ways alone: 4 for 14, 8 for 26, 12 for 44, so 5 to 8 want the second kind.
+      double cost = d.blocks().stream().mapToDouble(b -> b.type().cost()).sum();
+      double[] least = {0, 14, 14, 14, 14, 26, 26, 26, 26, 40, 40, 40, 40, 52, 52};
+      assertThat(cost).isEqualTo(least[feeds]);
+    }
+  }
+
+  @Test
+  void aFeedThatNoWayTakesIsTold() {
+    Reading reading = fed("10AWG", 30, 1);
+    Show show = reading.show();
+    var c = show.catalogue();
+    var small = c.blocks().subList(0, 1);
+    Show less =
+        show.withCatalogue(
+            new bunting.core.show.Catalogue(
+                c.pixelTypes(),
+                c.controllerTypes(),
+                c.supplyTypes(),
+                c.wires(),
+                c.dimmerTypes(),
+                c.leadHelpers(),
+                small,
+                c.tails()));
+    Reading told = Reading.of(less, Planner.sketch(less));
+    assertThat(Distribution.of(told).without()).hasSize(1);
+    assertThat(Checks.examine(told))
+        .anyMatch(f -> f.code().equals("no-way") && f.message().contains("10AWG"));
+  }
+
+  /** 30 px of 50 mA are 1.5 A: a 20 AWG tail; 120 px 6 A: 18 AWG; 180 px 9 A: two of those. */
+  @Test
+  void thickCableEndsInTailsThatBearItsAmps() {
+    assertThat(Tails.all(fed("12AWG", 30, 1))).isEqualTo(Map.of(tail("tail-20"), 1));
+    assertThat(Tails.all(fed("12AWG", 120, 1))).isEqualTo(Map.of(tail("tail-18"), 1));
+    assertThat(Tails.all(fed("12AWG", 180, 1))).isEqualTo(Map.of(tail("tail-18"), 2));
+    assertThat(Tails.all(fed("18AWG", 30, 1))).isEmpty();
+  }
+
+  private static Tail tail(String id) {
+    return Show.of(List.of()).catalogue().tails().stream()
+        .filter(t -> t.id().equals(id))
+        .findFirst()
+        .orElseThrow();
+  }
+}
