@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.show.Controller;
+import bunting.core.show.Goal;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
@@ -65,7 +66,7 @@ class NetworkTableTest {
     JsonNode board = json.get("dmxLines").get(0).get("boards").get(0);
     assertThat(board.get("startAddress").intValue()).isBetween(1, 512);
     assertThat(board.get("switches").textValue()).matches("[01]{9}");
-    assertThat(json.get("goals")).hasSize(5);
+    assertThat(json.get("goals")).hasSize(Goal.values().length);
     assertThat(json.get("controllers").get(1).get("address").textValue()).isEqualTo("10.20.0.70");
   }
 }

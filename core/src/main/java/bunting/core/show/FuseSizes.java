@@ -8,11 +8,11 @@ public enum FuseSizes {
   /** Each the next size above its load. */
   EACH("each", "each by its load", 0),
   /** As few sizes as open before wires mind that were chosen without regard to it. */
-  FEW("few", "few sizes, wires as they are", 0),
+  FEW("few", "few sizes", 0),
   /** One size, and no wire that does not bear it; larger only where a load asks for it. */
-  FIVE("5A", "5 A, wires to bear it", 5),
-  SEVEN_AND_A_HALF("7.5A", "7.5 A, wires to bear it", 7.5),
-  TEN("10A", "10 A, wires to bear it", 10);
+  FIVE("5A", "5 A in all", 5),
+  SEVEN_AND_A_HALF("7.5A", "7.5 A in all", 7.5),
+  TEN("10A", "10 A in all", 10);
 
   private final String id;
   private final String text;

@@ -73,7 +73,7 @@ final class CopperEditor {
                 k ->
                     k.with(k.celsius(), k.fuseMilliohms(), k.connectorMilliohms(), v, k.inputM())));
     form.choice(
-        "Jumpers in a run",
+        "Jumpers",
         "copper-jumper",
         jumpers(show, c.jumper()),
         Wire::id,
