@@ -5,6 +5,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.plan.OtherBox;
 import bunting.core.plan.SmallestChange;
+import bunting.core.plan.TrunkOffer;
 import bunting.core.plan.WhyHere;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -43,6 +44,10 @@ final class WhyCommand implements Callable<Integer> {
     PrintWriter to = spec.commandLine().getOut();
     WhyHere.of(plan.reading(), run).forEach(l -> print(to, l));
     OtherBox.next(plan.reading(), run).map(OtherBox.Place::line).ifPresent(l -> print(to, l));
+    plan.reading().segmentsOf(name).stream()
+        .findFirst()
+        .flatMap(s -> TrunkOffer.of(plan.reading(), s.segment().controller()))
+        .ifPresent(o -> print(to, o.line(plan.reading())));
     plan.reading().decisions().unplaced().stream()
         .filter(u -> u.run().equals(name))
         .forEach(

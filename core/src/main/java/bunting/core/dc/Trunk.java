@@ -1,8 +1,11 @@
 package bunting.core.dc;
 
+import java.util.OptionalDouble;
+
 /**
- * A heavy cable beside a line, fed at its head and joined to the line by short taps. Resistances
- * are those of the loop (go and return). The arrays are not copied.
+ * A heavy cable beside a line, fed at its head, or at both of its ends as a closed ring, and joined
+ * to the line by short taps. Resistances are those of the loop (go and return). The arrays are not
+ * copied.
  */
 public final class Trunk {
   final double volts;
@@ -10,6 +13,7 @@ public final class Trunk {
   final int[] at;
   final double[] spanOhms;
   final double[] tapOhms;
+  final OptionalDouble backOhms;
 
   /**
    * @param volts what its supply holds
@@ -19,6 +23,16 @@ public final class Trunk {
    * @param tapOhms of each tap
    */
   public Trunk(double volts, double headOhms, int[] at, double[] spanOhms, double[] tapOhms) {
+    this(volts, headOhms, at, spanOhms, tapOhms, OptionalDouble.empty());
+  }
+
+  private Trunk(
+      double volts,
+      double headOhms,
+      int[] at,
+      double[] spanOhms,
+      double[] tapOhms,
+      OptionalDouble backOhms) {
     if (at.length == 0 || spanOhms.length != at.length - 1 || tapOhms.length != at.length) {
       throw new IllegalArgumentException("a trunk wants taps, and spans between them");
     }
@@ -27,5 +41,11 @@ public final class Trunk {
     this.at = at;
     this.spanOhms = spanOhms;
     this.tapOhms = tapOhms;
+    this.backOhms = backOhms;
+  }
+
+  /** The same closed to a ring: so many ohms from the last tap's branch back to the supply. */
+  public Trunk closed(double ohms) {
+    return new Trunk(volts, headOhms, at, spanOhms, tapOhms, OptionalDouble.of(ohms));
   }
 }

@@ -157,7 +157,11 @@ final class Parts {
         "controller",
         BoxEditor.form(session, show, id),
         plan -> {
-          List<Node> all = rows(BoxExplanations.of(plan.reading(), id));
+          List<Line> lines = BoxExplanations.of(plan.reading(), id);
+          List<Node> all = rows(lines);
+          if (!lines.isEmpty()) {
+            all.add(Trials.trunk(session, plan, id));
+          }
           all.addAll(findings(plan, is(Subject.Kind.CONTROLLER, id)));
           return all;
         });

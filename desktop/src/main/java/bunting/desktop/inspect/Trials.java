@@ -4,6 +4,7 @@ import bunting.core.explain.Line;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.OtherBox;
 import bunting.core.plan.SmallestChange;
+import bunting.core.plan.TrunkOffer;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
@@ -55,6 +56,24 @@ final class Trials {
         "planning it on other boxes",
         () -> OtherBox.next(plan.reading(), run),
         new Trials(session, plan)::other);
+  }
+
+  /** What heavy pairs past a box's runs would cost in place of its feeds. */
+  static Node trunk(Session session, Assessment plan, String box) {
+    return AskedRows.of(
+        session,
+        "trunk-offer",
+        "What would a trunk cost?",
+        "laying trunks",
+        () -> TrunkOffer.of(plan.reading(), box),
+        found -> {
+          Node row =
+              found
+                  .map(o -> Figures.row(o.line(plan.reading())))
+                  .orElseGet(() -> Words.lines("No trunk holds here: a run draws too much."));
+          row.setId("trunk-answer");
+          return List.of(row);
+        });
   }
 
   private List<Node> smallest(Optional<SmallestChange.Change> found) {

@@ -203,6 +203,18 @@ class PortsWindowTest extends WindowDriver {
   }
 
   @Test
+  void aBoxLearnsWhatATrunkWouldCost(FxRobot robot) throws TimeoutException {
+    mill();
+    onScreen(
+        () -> {
+          session.selection().set(new Selection.OfBox("Mill"));
+          return true;
+        });
+    fire(robot, "#trunk-offer");
+    wait(() -> robot.lookup("#trunk-answer").tryQuery().isPresent());
+  }
+
+  @Test
   void theSearchGoesOnBesideTheWindow(FxRobot robot) throws TimeoutException {
     List<Run> runs = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
