@@ -70,7 +70,10 @@ final class Trials {
           Node row =
               found
                   .map(o -> Figures.row(o.line(plan.reading())))
-                  .orElseGet(() -> Words.lines("No trunk holds here: a run draws too much."));
+                  .orElseGet(
+                      () ->
+                          Words.lines(
+                              "No pair of the catalogue's wires holds the volts past these runs."));
           row.setId("trunk-answer");
           return List.of(row);
         });
