@@ -104,7 +104,8 @@ final class PortSearch {
       Allotment done = finished(one);
       apart.putIfAbsent(done.boxes().stream().map(PortSearch::chains).toList(), done);
     }
-    Prices exact = new Prices(show, wiring.exactly());
+    PlanPrice right = wiring.exactly();
+    Prices exact = right == wiring ? prices : new Prices(show, right);
     Allotment best =
         apart.values().stream()
             .map(a -> Map.entry(a, Score.of(show, prices, a)))

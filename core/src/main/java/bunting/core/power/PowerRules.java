@@ -54,8 +54,10 @@ record PowerRules(
   enum Effort {
     /** Spread evenly from end to end. */
     EVEN,
-    /** Near the optimum. */
+    /** Near the optimum, in a show of many pixels. */
     NEAR,
+    /** Nearer. */
+    NEARER,
     /** Very near it. */
     CLOSE,
     /** The optimum. */
@@ -105,8 +107,13 @@ record PowerRules(
 
   /** The same where a place near the optimum will do: the nearer, the smaller the show. */
   PowerRules quickly(long pixels) {
-    Effort quick = pixels <= CLOSE_PIXELS ? Effort.CLOSE : Effort.NEAR;
+    Effort quick = pixels <= CLOSE_PIXELS ? Effort.CLOSE : Effort.NEARER;
     return effort == Effort.EXACT ? with(ways, busVolts, quick) : this;
+  }
+
+  /** Whether quick answers are further from the optimum than those of the plan. */
+  static boolean quickIsLess(Show show) {
+    return show.runs().stream().mapToLong(r -> r.pixels()).sum() <= EXACT_PIXELS;
   }
 
   /** Whether it keeps more volts than the least. */

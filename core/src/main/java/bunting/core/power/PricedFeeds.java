@@ -39,7 +39,9 @@ final class PricedFeeds {
 
   private static final int KEPT_CLOSE = 60;
 
-  private static final int KEPT_NEAR = 40;
+  private static final int KEPT_NEARER = 40;
+
+  private static final int KEPT_NEAR = 24;
 
   /** How far above the least volts is aimed where the search was a trifle too kind, volts. */
   private static final double[] KINDNESS_VOLTS = {0, 1e-4, 2e-3, 2e-2};
@@ -236,6 +238,7 @@ final class PricedFeeds {
         switch (rules.effort()) {
           case EXACT -> KEPT_EXACT;
           case CLOSE -> KEPT_CLOSE;
+          case NEARER -> KEPT_NEARER;
           case NEAR, EVEN -> KEPT_NEAR;
         };
     for (double kindness : KINDNESS_VOLTS) {

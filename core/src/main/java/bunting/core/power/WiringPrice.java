@@ -87,7 +87,7 @@ public final class WiringPrice implements PlanPrice {
 
   @Override
   public PlanPrice exactly() {
-    return new WiringPrice(show, false);
+    return PowerRules.quickIsLess(show) ? new WiringPrice(show, false) : this;
   }
 
   @Override
