@@ -18,7 +18,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.Tag;
 import net.jqwik.api.statistics.Statistics;
 
-/** Every plan of every sound input keeps the contract; a quarter of them are planned twice. */
+/** Every plan of every sound input keeps the contract, and comes out the same twice. */
 @Tag("property")
 class PlanPropertyTest {
   private static final ObjectMapper MAPPER = new ObjectMapper();
@@ -42,10 +42,8 @@ class PlanPropertyTest {
         StreamSupport.stream(plan.path("findings").spliterator(), false)
             .anyMatch(f -> f.path("severity").asText().equals("stop"));
     assertThat(status).isEqualTo(stops ? 1 : 0);
-    if (seed % 4 == 0) {
-      assertThat(plan(runs, settings, out)).isEqualTo(status);
-      assertThat(Files.readAllBytes(out)).isEqualTo(first);
-    }
+    assertThat(plan(runs, settings, out)).isEqualTo(status);
+    assertThat(Files.readAllBytes(out)).isEqualTo(first);
     for (Path file : new Path[] {runs, settings, out, folder}) {
       Files.delete(file);
     }

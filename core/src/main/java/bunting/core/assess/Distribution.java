@@ -15,9 +15,8 @@ import java.util.TreeMap;
  * taken.
  *
  * @param blocks by supply
- * @param without ids of feeds that no block takes
  */
-public record Distribution(List<Block> blocks, List<String> without) {
+public record Distribution(List<Block> blocks) {
   /** With more feeds than this on one supply, the largest kind is filled first. */
   private static final int FEEDS_SEARCHED = 36;
 
@@ -33,7 +32,6 @@ public record Distribution(List<Block> blocks, List<String> without) {
 
   public Distribution {
     blocks = List.copyOf(blocks);
-    without = List.copyOf(without);
   }
 
   /** The blocks of a plan; none where the catalogue has none. */
@@ -41,14 +39,9 @@ public record Distribution(List<Block> blocks, List<String> without) {
     List<DistributionBlock> kinds = reading.show().catalogue().blocks();
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     Map<String, List<Way>> bySupply = new TreeMap<>();
-    List<String> without = new ArrayList<>();
     for (FeedReading f : reading.feeds()) {
       Wire wire = wires.get(f.feed().wire());
-      if (f.feed().viaPort() || kinds.isEmpty()) {
-        continue;
-      }
-      if (kinds.stream().noneMatch(k -> k.takes(wire, f.feed().fuseAmps()))) {
-        without.add(f.feed().id());
+      if (f.feed().viaPort() || kinds.stream().noneMatch(k -> k.takes(wire, f.feed().fuseAmps()))) {
         continue;
       }
       double amps = reading.worst().feedAmps(f.feed().id());
@@ -62,7 +55,20 @@ public record Distribution(List<Block> blocks, List<String> without) {
           ways.sort(Comparator.comparingDouble((Way w) -> -w.amps()).thenComparing(Way::feed));
           blocks.addAll(cheapest(supply, ways, kinds).blocks());
         });
-    return new Distribution(blocks, without);
+    return new Distribution(blocks);
+  }
+
+  /** The feeds from the distribution that no block takes; none where the catalogue has no block. */
+  public static List<FeedReading> without(Reading reading) {
+    List<DistributionBlock> kinds = reading.show().catalogue().blocks();
+    Map<String, Wire> wires = reading.show().catalogue().wiresById();
+    return reading.feeds().stream()
+        .filter(f -> !f.feed().viaPort() && !kinds.isEmpty())
+        .filter(
+            f ->
+                kinds.stream()
+                    .noneMatch(k -> k.takes(wires.get(f.feed().wire()), f.feed().fuseAmps())))
+        .toList();
   }
 
   private record Found(double cost, List<Block> blocks) {}

@@ -45,7 +45,7 @@ public record SegmentReading(
   /** The jumpers inside it, by pixel. */
   public List<Jumpers.Jumper> jumpers() {
     return Jumpers.of(run, type).stream()
-        .filter(j -> j.afterPixel() >= segment.firstPixel() && j.afterPixel() < segment.lastPixel())
+        .filter(j -> j.inside(segment.firstPixel(), segment.lastPixel()))
         .toList();
   }
 

@@ -31,13 +31,11 @@ final class NoWay implements Check {
 
   @Override
   public void examine(Reading reading, Reporter to) {
-    var without = Distribution.of(reading).without();
     reading.show().catalogue().blocks().stream()
         .max(Comparator.comparingDouble(DistributionBlock::wayAmpsMax))
         .ifPresent(
             most ->
-                reading.feeds().stream()
-                    .filter(f -> without.contains(f.feed().id()))
+                Distribution.without(reading)
                     .forEach(
                         f ->
                             to.report(

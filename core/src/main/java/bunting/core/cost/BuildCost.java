@@ -119,7 +119,8 @@ public record BuildCost(
             0));
   }
 
-  private static double leadPerM(PriceList prices, Map<String, Wire> wires, Segment s) {
+  /** Price of a metre of a segment's lead: for data alone, or with the wire that carries power. */
+  public static double leadPerM(PriceList prices, Map<String, Wire> wires, Segment s) {
     boolean powered = s.powerFromPrevious() && s.leadWire().isPresent();
     return powered
         ? prices.perM(Objects.requireNonNull(wires.get(s.leadWire().get())))

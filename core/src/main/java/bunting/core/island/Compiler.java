@@ -44,7 +44,7 @@ public final class Compiler {
     double ohms = leadOhms;
     for (Jumpers.Jumper jumper : jumpers) {
       int end = jumper.afterPixel();
-      if (end >= first && end < last) {
+      if (jumper.inside(first, last)) {
         to.add(new Part(type, end - from + 1, ohms));
         ohms = copper.jumperOhms(jumper.metres());
         from = end + 1;

@@ -159,7 +159,8 @@ final class IslandSolver {
       int jumperAfter = 0;
       for (Jumpers.Jumper j : link.jumpers()) {
         int i = start + j.afterPixel() - link.segment().firstPixel();
-        if (i >= start && i < start + count - 1 && Math.abs(flow[i]) > jumperAmps) {
+        if (j.inside(link.segment().firstPixel(), link.segment().lastPixel())
+            && Math.abs(flow[i]) > jumperAmps) {
           jumperAmps = Math.abs(flow[i]);
           jumperAfter = j.afterPixel();
         }

@@ -38,6 +38,7 @@ public final class TrunkOffer {
    * @param pairs how many, each behind its own fuse
    * @param metres of heavy cable
    * @param tails how many, of {@link Feed#TAP_M} each
+   * @param tail their wire
    * @param leastPercent the lowest volts, of the nominal
    * @param price of pairs, tails and leads for data
    * @param saves beside what leads and feeds of the box cost now; below 0: it would cost more
@@ -49,6 +50,7 @@ public final class TrunkOffer {
       Wire wire,
       double metres,
       int tails,
+      Wire tail,
       double fuseAmps,
       double leastPercent,
       double price,
@@ -72,7 +74,10 @@ public final class TrunkOffer {
               + Texts.count(tails, "tail", "tails")
               + " to ends of runs; least "
               + fixed(leastPercent, 1)
-              + " %. The tails are thinner than the fuse: short, and by the rule of the place");
+              + " %"
+              + (tail.fuseAmpsMax() < fuseAmps
+                  ? ". The tails bear less than the fuse: short, and by the rule of the place"
+                  : ""));
     }
   }
 
@@ -98,12 +103,7 @@ public final class TrunkOffer {
     Map<String, Wire> wires = plan.show().catalogue().wiresById();
     for (SegmentReading s : pieces) {
       data += s.leadM() * prices.dataPerM();
-      boolean powered = s.segment().powerFromPrevious() && s.segment().leadWire().isPresent();
-      now +=
-          s.leadM()
-              * (powered
-                  ? prices.perM(wires.get(s.segment().leadWire().get()))
-                  : prices.dataPerM());
+      now += s.leadM() * BuildCost.leadPerM(prices, wires, s.segment());
     }
     for (FeedReading f : plan.feeds()) {
       boolean here = pieces.stream().anyMatch(s -> s.segment().id().equals(f.feed().segment()));
@@ -141,6 +141,7 @@ public final class TrunkOffer {
         wire,
         laid.metres(),
         laid.tails(),
+        laid.tailWire(),
         laid.fuseAmps(),
         laid.leastPercent(),
         price,

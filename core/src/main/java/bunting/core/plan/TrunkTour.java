@@ -101,7 +101,7 @@ final class TrunkTour {
   Optional<Laid> laid(Wire wire, boolean ring, boolean bothEnds) {
     double margin = plan.show().settings().fuseMargin();
     double most = plan.worst().brightnessPercent();
-    double bears = Fuses.largest(wire.fuseAmpsMax()).orElse(0) / margin;
+    double bears = Math.min(Fuses.largest(wire.fuseAmpsMax()).orElse(0) / margin, supplyAmps());
     List<List<Stop>> pairs = new ArrayList<>();
     double amps = 0;
     for (Stop stop : stops) {
@@ -120,19 +120,28 @@ final class TrunkTour {
         plan.show().catalogue().wires().stream()
             .filter(w -> w.fuseAmpsMax() >= tailAmps)
             .min(Comparator.comparingDouble(Wire::copperMm2));
+    if (tail.isEmpty()) {
+      return Optional.empty();
+    }
+    double designed = plan.show().settings().brightnessPercent();
     double metres = 0;
     double least = Double.MAX_VALUE;
     double fuse = 0;
     int tails = 0;
     for (List<Stop> pair : pairs) {
-      Pair one = new Pair(pair, wire, tail.orElse(wire), ring, bothEnds);
-      OptionalDouble lowest = one.lowest(plan.show().settings().brightnessPercent());
-      OptionalDouble size = one.fuse(most, margin);
-      double volts = pair.getFirst().piece().type().volts();
-      if (tail.isEmpty() || lowest.isEmpty() || size.isEmpty()) {
+      Pair one = new Pair(pair, wire, tail.get(), ring, bothEnds);
+      Optional<LineSolution.Stands> dim = one.solved(designed);
+      Optional<LineSolution.Stands> full = most == designed ? dim : one.solved(most);
+      if (dim.isEmpty() || full.isEmpty()) {
         return Optional.empty();
       }
-      least = Math.min(least, 100 * lowest.getAsDouble() / volts);
+      // Of a ring each way bears the fuse, should the other come loose.
+      OptionalDouble size = Fuses.next(full.get().totalAmps(), margin, wire.fuseAmpsMax());
+      if (size.isEmpty()) {
+        return Optional.empty();
+      }
+      double volts = pair.getFirst().piece().type().volts();
+      least = Math.min(least, 100 * dim.get().volts().lowest() / volts);
       fuse = Math.max(fuse, size.getAsDouble());
       metres += one.metres;
       tails += one.tails;
@@ -141,20 +150,30 @@ final class TrunkTour {
         plan.show().settings().minVoltsPercent() + plan.show().wiring().ways().marginPercent();
     return least < wanted
         ? Optional.empty()
-        : Optional.of(new Laid(pairs.size(), metres, tails, tail.orElseThrow(), fuse, least));
+        : Optional.of(new Laid(pairs.size(), metres, tails, tail.get(), fuse, least));
+  }
+
+  /** The most that one supply gives for hours. */
+  private double supplyAmps() {
+    double volts = stops.getFirst().piece().type().volts();
+    double held = plan.show().wiring().conductors().supplyVolts(volts);
+    double percent = plan.show().settings().supplyLoadPercentMax();
+    return plan.show().catalogue().supplyTypes().stream()
+        .filter(t -> t.volts() == volts)
+        .mapToDouble(t -> t.usableAmps(percent, held))
+        .max()
+        .orElse(0);
   }
 
   /** One heavy pair past some runs. */
   private final class Pair {
     private final List<Stop> on;
-    private final Wire wire;
     private final double metres;
     private final int tails;
     private final Trunk trunk;
 
     Pair(List<Stop> on, Wire wire, Wire tail, boolean ring, boolean bothEnds) {
       this.on = on;
-      this.wire = wire;
       Conductors copper = plan.show().wiring().conductors();
       List<Integer> at = new ArrayList<>();
       List<Double> spanM = new ArrayList<>();
@@ -189,7 +208,7 @@ final class TrunkTour {
       trunk = ring ? open.closed(copper.feedOhms(wire, backM, false)) : open;
     }
 
-    private LineSolution solved(double percent) {
+    Optional<LineSolution.Stands> solved(double percent) {
       Conductors copper = plan.show().wiring().conductors();
       List<Compiler.Part> parts = new ArrayList<>();
       for (Stop stop : on) {
@@ -205,20 +224,9 @@ final class TrunkTour {
             copper);
       }
       Line bare = Compiler.pixels(parts, percent, copper);
-      return LineSolver.solve(bare.withTrunks(List.of(trunk)));
-    }
-
-    OptionalDouble lowest(double percent) {
-      return solved(percent) instanceof LineSolution.Stands s
-          ? OptionalDouble.of(s.volts().lowest())
-          : OptionalDouble.empty();
-    }
-
-    /** Of a ring each way bears the fuse, should the other come loose. */
-    OptionalDouble fuse(double percent, double margin) {
-      return solved(percent) instanceof LineSolution.Stands s
-          ? Fuses.next(s.totalAmps(), margin, wire.fuseAmpsMax())
-          : OptionalDouble.empty();
+      return LineSolver.solve(bare.withTrunks(List.of(trunk))) instanceof LineSolution.Stands s
+          ? Optional.of(s)
+          : Optional.empty();
     }
   }
 }

@@ -8,7 +8,6 @@ import bunting.core.show.Circuit;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PlacedController;
-import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import java.util.ArrayList;
@@ -42,7 +41,7 @@ public final class PowerPlanner {
   PowerPlanner(Show show, boolean quick) {
     this.show = show;
     this.quick = quick;
-    this.pixels = show.runs().stream().mapToLong(Run::pixels).sum();
+    this.pixels = PowerRules.pixels(show);
   }
 
   /** What could not be powered since this was asked before. */

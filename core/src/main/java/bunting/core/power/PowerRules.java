@@ -83,7 +83,7 @@ record PowerRules(
             .sorted(Comparator.comparingDouble(Wire::ohmsPerM).reversed().thenComparing(Wire::id))
             .toList();
     double least = volts * show.settings().minVoltsPercent() / 100;
-    long pixels = show.runs().stream().mapToLong(r -> r.pixels()).sum();
+    long pixels = pixels(show);
     return new PowerRules(
         volts,
         least,
@@ -111,9 +111,14 @@ record PowerRules(
     return effort == Effort.EXACT ? with(ways, busVolts, quick) : this;
   }
 
+  /** How large a show is. */
+  static long pixels(Show show) {
+    return show.runs().stream().mapToLong(r -> r.pixels()).sum();
+  }
+
   /** Whether quick answers are further from the optimum than those of the plan. */
   static boolean quickIsLess(Show show) {
-    return show.runs().stream().mapToLong(r -> r.pixels()).sum() <= EXACT_PIXELS;
+    return pixels(show) <= EXACT_PIXELS;
   }
 
   /** Whether it keeps more volts than the least. */

@@ -37,7 +37,7 @@ final class Stretch {
       int to = from + piece.pixels();
       jumpers.add(Jumpers.of(piece.run(), piece.type()));
       for (Jumpers.Jumper j : jumpers.getLast()) {
-        if (j.afterPixel() >= piece.first() && j.afterPixel() < piece.last()) {
+        if (j.inside(piece.first(), piece.last())) {
           jumperAfter.set(from + j.afterPixel() - piece.first());
         }
       }

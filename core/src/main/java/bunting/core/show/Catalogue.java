@@ -55,6 +55,12 @@ public record Catalogue(
         list, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers, blocks, tails);
   }
 
+  /** The same with other distribution blocks. */
+  public Catalogue withBlocks(List<DistributionBlock> other) {
+    return new Catalogue(
+        pixelTypes, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers, other, tails);
+  }
+
   /** Pixel types by id. */
   public Map<String, PixelType> pixelTypesById() {
     return index(pixelTypes, PixelType::id);

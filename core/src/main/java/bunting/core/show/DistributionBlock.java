@@ -21,6 +21,7 @@ public record DistributionBlock(
     double cost) {
   /** Whether a way takes that cable behind that fuse. */
   public boolean takes(Wire wire, double fuseAmps) {
-    return fuseAmps <= wayAmpsMax && wire.sizeMm2() <= terminalMm2Max + ControllerType.FORCED_MM2;
+    return fuseAmps <= Math.min(wayAmpsMax, ampsMax)
+        && wire.sizeMm2() <= terminalMm2Max + ControllerType.FORCED_MM2;
   }
 }

@@ -23,7 +23,12 @@ public final class Jumpers {
    * @param afterPixel the last pixel before it, in the run's numbering
    * @param metres of its wire
    */
-  public record Jumper(int afterPixel, double metres) {}
+  public record Jumper(int afterPixel, double metres) {
+    /** Whether both pixels that it joins lie between these, in the run's numbering. */
+    public boolean inside(int first, int last) {
+      return afterPixel >= first && afterPixel < last;
+    }
+  }
 
   private final PixelType type;
   private final List<Jumper> found = new ArrayList<>();
@@ -51,7 +56,7 @@ public final class Jumpers {
     double pitch = 1 / type.pitchPerM();
     double metres = (to - from) * pitch;
     for (Jumper j : jumpers) {
-      metres += j.afterPixel() >= from && j.afterPixel() < to ? j.metres() - pitch : 0;
+      metres += j.inside(from, to) ? j.metres() - pitch : 0;
     }
     return metres;
   }

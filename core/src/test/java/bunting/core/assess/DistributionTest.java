@@ -39,7 +39,7 @@ class DistributionTest {
       }
       Reading reading = fed("14AWG", 20 * feeds + 10, at);
       Distribution d = Distribution.of(reading);
-      assertThat(d.without()).isEmpty();
+      assertThat(Distribution.without(reading)).isEmpty();
       Set<String> seen = new HashSet<>();
       for (Distribution.Block b : d.blocks()) {
         assertThat(b.feeds()).hasSizeLessThanOrEqualTo(b.type().ways());
@@ -59,21 +59,11 @@ class DistributionTest {
   void aFeedThatNoWayTakesIsTold() {
     Reading reading = fed("10AWG", 30, 1);
     Show show = reading.show();
-    var c = show.catalogue();
-    var small = c.blocks().subList(0, 1);
-    Show less =
-        show.withCatalogue(
-            new bunting.core.show.Catalogue(
-                c.pixelTypes(),
-                c.controllerTypes(),
-                c.supplyTypes(),
-                c.wires(),
-                c.dimmerTypes(),
-                c.leadHelpers(),
-                small,
-                c.tails()));
+    var small = show.catalogue().blocks().subList(0, 1);
+    Show less = show.withCatalogue(show.catalogue().withBlocks(small));
     Reading told = Reading.of(less, Planner.sketch(less));
-    assertThat(Distribution.of(told).without()).hasSize(1);
+    assertThat(Distribution.without(told)).hasSize(1);
+    assertThat(Distribution.of(told).blocks()).isEmpty();
     assertThat(Checks.examine(told))
         .anyMatch(f -> f.code().equals("no-way") && f.message().contains("10AWG"));
   }

@@ -42,16 +42,7 @@ final class PowerFaults {
     Show show = Show.of(List.of(Run.of("Wheel", "5v-strip-60", 30)));
     HeldPost post = new HeldPost("Wheel", 1, false, Optional.of("10AWG"), OptionalDouble.of(1));
     Catalogue c = show.catalogue();
-    Catalogue small =
-        new Catalogue(
-            c.pixelTypes(),
-            c.controllerTypes(),
-            c.supplyTypes(),
-            c.wires(),
-            c.dimmerTypes(),
-            c.leadHelpers(),
-            c.blocks().subList(0, 1),
-            c.tails());
+    Catalogue small = c.withBlocks(c.blocks().subList(0, 1));
     return read(
         show.withCatalogue(small).withWiring(show.wiring().withPosts("Wheel", List.of(post))));
   }

@@ -73,7 +73,8 @@ final class Trials {
                   .orElseGet(
                       () ->
                           Words.lines(
-                              "No pair of the catalogue's wires holds the volts past these runs."));
+                              "No pair of the catalogue's wires holds here, by volts, fuse and"
+                                  + " tails."));
           row.setId("trunk-answer");
           return List.of(row);
         });
