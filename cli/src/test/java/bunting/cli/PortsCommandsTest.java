@@ -82,7 +82,6 @@ class PortsCommandsTest extends CommandDriver {
   void aRunSaysWhyItIsWhereItIs() throws Exception {
     assertThat(run("why", list(), "--run", "run 3")).isZero();
     assertThat(out).contains("Why here?").contains("m of lead");
-    assertThat(out).contains("Next best").contains("to build");
     assertThat(run("why", list(), "--run", "nobody")).isEqualTo(2);
     assertThat(err).contains("--run");
     String tight = file("T.csv", "name,type,pixels,split\nwall,12v-strip-60,900,no\n");
