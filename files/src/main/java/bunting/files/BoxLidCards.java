@@ -121,7 +121,9 @@ final class BoxLidCards {
                       number(f.feed().fuseAmps())
                           + " A ("
                           + f.feed().atPixel()
-                          + (f.feed().viaPort() ? ", port" : "")
+                          + (f.feed().viaPort()
+                              ? ", port"
+                              : f.feed().trunk().map(t -> ", " + t).orElse(""))
                           + ")")
               .collect(Collectors.joining(", "));
       String power =

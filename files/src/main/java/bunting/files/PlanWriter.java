@@ -317,9 +317,25 @@ public final class PlanWriter {
               .put("amps", f.amps())
               .put("attach", f.attach().id())
               .put("mostAmps", reading.worst().feedAmps(f.feed().id()));
-          if (!f.feed().taps().isEmpty()) {
-            j.numbers("taps", f.feed().taps());
+          if (f.feed().trunk().isPresent()) {
+            j.put("trunk", f.feed().trunk());
           }
         });
+    if (!reading.trunks().isEmpty()) {
+      json.list(
+          "trunks",
+          reading.trunks(),
+          (j, t) -> {
+            j.put("id", t.trunk().id())
+                .put("controller", t.controller())
+                .put("supply", t.supply())
+                .put("fuseAmps", t.fuseAmps())
+                .put("wire", t.trunk().wire())
+                .put("ring", t.trunk().ring())
+                .put("lengthM", t.metres())
+                .put("amps", t.amps());
+            j.texts("tails", t.trunk().tails());
+          });
+    }
   }
 }

@@ -144,7 +144,7 @@ final class PowerKit {
 
   private static String kind(PowerCable cable) {
     return switch (cable.use()) {
-      case FEED, LEAD -> "power cable, two conductors";
+      case FEED, TRUNK, LEAD -> "power cable, two conductors";
       case INPUT -> "supply to board, two conductors";
       case SET -> "lead of a plain set, " + cable.conductors() + " conductors";
     };

@@ -95,13 +95,19 @@ class WiringFilesTest {
   }
 
   @Test
-  void aTrunkIsWrittenWithItsTaps() throws Exception {
+  void aTrunkIsWrittenWithItsTails() throws Exception {
     Show trunk =
         weir().withWiring(Wiring.DEFAULT.with(PowerWays.DEFAULT.with(InjectionSchool.TRUNK, 100)));
     Path file = folder.resolve("PLAN.json");
     Files.write(file, PlanWriter.write(Assessor.sketch(trunk)));
-    JsonNode feed = new ObjectMapper().readTree(file.toFile()).get("feeds").get(0);
-    assertThat(feed.get("taps")).extracting(JsonNode::asInt).containsExactly(1, 101, 201);
+    JsonNode plan = new ObjectMapper().readTree(file.toFile());
+    assertThat(plan.get("feeds"))
+        .extracting(f -> f.get("atPixel").asInt())
+        .containsExactly(1, 101, 201);
+    assertThat(plan.get("feeds")).extracting(f -> f.get("trunk").asText()).containsOnly("T1");
+    JsonNode one = plan.get("trunks").get(0);
+    assertThat(one.get("tails")).extracting(JsonNode::asText).containsExactly("F1", "F2", "F3");
+    assertThat(one.get("fuseAmps")).isEqualTo(plan.get("feeds").get(0).get("fuseAmps"));
   }
 
   @Test

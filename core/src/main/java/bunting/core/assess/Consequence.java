@@ -49,6 +49,15 @@ public record Consequence(
     return feedAmps.getOrDefault(feed, 0.0);
   }
 
+  /** The most that any part of each trunk's heavy pair carries, by its id. */
+  public Map<String, Double> trunkAmps() {
+    Map<String, Double> amps = new HashMap<>();
+    for (SolvedBox box : boxes) {
+      box.trunks().forEach(t -> amps.put(t.laid().trunk().id(), t.mostAmps()));
+    }
+    return amps;
+  }
+
   /** Amps over the boards' own ports, by controller. */
   public Map<String, Double> boardAmps() {
     Map<String, Double> amps = new HashMap<>();

@@ -1,11 +1,13 @@
 package bunting.core.assess;
 
 import bunting.core.show.DistributionBlock;
+import bunting.core.show.Feed;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 
 /**
@@ -23,12 +25,17 @@ public record Distribution(List<Block> blocks) {
   /**
    * One block.
    *
-   * @param feeds ids of its feeds
+   * @param feeds ids of its feeds and trunks
    */
   public record Block(String supply, DistributionBlock type, List<String> feeds) {}
 
-  /** A feed's cable behind its fuse. */
-  private record Way(String feed, Wire wire, double fuse, double amps) {}
+  /**
+   * A cable behind a fuse of the distribution.
+   *
+   * @param id of the feed or the trunk
+   * @param amps at the most that can be sent
+   */
+  public record Way(String id, String supply, Wire wire, double fuse, double amps) {}
 
   public Distribution {
     blocks = List.copyOf(blocks);
@@ -37,38 +44,50 @@ public record Distribution(List<Block> blocks) {
   /** The blocks of a plan; none where the catalogue has none. */
   public static Distribution of(Reading reading) {
     List<DistributionBlock> kinds = reading.show().catalogue().blocks();
-    Map<String, Wire> wires = reading.show().catalogue().wiresById();
     Map<String, List<Way>> bySupply = new TreeMap<>();
-    for (FeedReading f : reading.feeds()) {
-      Wire wire = wires.get(f.feed().wire());
-      if (f.feed().viaPort() || kinds.stream().noneMatch(k -> k.takes(wire, f.feed().fuseAmps()))) {
-        continue;
+    for (Way w : ways(reading)) {
+      if (kinds.stream().anyMatch(k -> k.takes(w.wire(), w.fuse()))) {
+        bySupply.computeIfAbsent(w.supply(), k -> new ArrayList<>()).add(w);
       }
-      double amps = reading.worst().feedAmps(f.feed().id());
-      bySupply
-          .computeIfAbsent(f.feed().supply(), k -> new ArrayList<>())
-          .add(new Way(f.feed().id(), wire, f.feed().fuseAmps(), amps));
     }
     List<Block> blocks = new ArrayList<>();
     bySupply.forEach(
         (supply, ways) -> {
-          ways.sort(Comparator.comparingDouble((Way w) -> -w.amps()).thenComparing(Way::feed));
+          ways.sort(Comparator.comparingDouble((Way w) -> -w.amps()).thenComparing(Way::id));
           blocks.addAll(cheapest(supply, ways, kinds).blocks());
         });
     return new Distribution(blocks);
   }
 
-  /** The feeds from the distribution that no block takes; none where the catalogue has no block. */
-  public static List<FeedReading> without(Reading reading) {
+  /** The ways that no block takes; none where the catalogue has no block. */
+  public static List<Way> without(Reading reading) {
     List<DistributionBlock> kinds = reading.show().catalogue().blocks();
+    return kinds.isEmpty()
+        ? List.of()
+        : ways(reading).stream()
+            .filter(w -> kinds.stream().noneMatch(k -> k.takes(w.wire(), w.fuse())))
+            .toList();
+  }
+
+  /** Feeds from the distribution and trunks; a trunk's tails have no way of their own. */
+  private static List<Way> ways(Reading reading) {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
-    return reading.feeds().stream()
-        .filter(f -> !f.feed().viaPort() && !kinds.isEmpty())
-        .filter(
-            f ->
-                kinds.stream()
-                    .noneMatch(k -> k.takes(wires.get(f.feed().wire()), f.feed().fuseAmps())))
-        .toList();
+    List<Way> ways = new ArrayList<>();
+    for (FeedReading f : reading.feeds()) {
+      Feed feed = f.feed();
+      if (!feed.viaPort() && feed.trunk().isEmpty()) {
+        double amps = reading.worst().feedAmps(feed.id());
+        Wire wire = Objects.requireNonNull(wires.get(feed.wire()));
+        ways.add(new Way(feed.id(), feed.supply(), wire, feed.fuseAmps(), amps));
+      }
+    }
+    for (TrunkReading t : reading.trunks()) {
+      double amps =
+          t.trunk().tails().stream().mapToDouble(id -> reading.worst().feedAmps(id)).sum();
+      Wire wire = Objects.requireNonNull(wires.get(t.trunk().wire()));
+      ways.add(new Way(t.trunk().id(), t.supply(), wire, t.fuseAmps(), amps));
+    }
+    return ways;
   }
 
   private record Found(double cost, List<Block> blocks) {}
@@ -98,7 +117,7 @@ public record Distribution(List<Block> blocks) {
                     && rest.blocks().size() + 1 < best.blocks().size());
         if (better) {
           List<Block> blocks = new ArrayList<>();
-          blocks.add(new Block(supply, kind, in.stream().map(Way::feed).toList()));
+          blocks.add(new Block(supply, kind, in.stream().map(Way::id).toList()));
           blocks.addAll(rest.blocks());
           best = new Found(kind.cost() + rest.cost(), blocks);
         }

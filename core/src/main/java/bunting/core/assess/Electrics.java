@@ -40,6 +40,7 @@ final class Electrics {
             decisions.controllers(),
             decisions.segments(),
             decisions.feeds(),
+            decisions.trunks(),
             decisions.breaks(),
             decisions.inputs(),
             failed);

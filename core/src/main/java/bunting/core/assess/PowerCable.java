@@ -16,6 +16,7 @@ public record PowerCable(Use use, String wire, int conductors, double metres) {
   /** What cable is for. */
   public enum Use {
     FEED,
+    TRUNK,
     LEAD,
     INPUT,
     SET
@@ -25,7 +26,10 @@ public record PowerCable(Use use, String wire, int conductors, double metres) {
   public static List<PowerCable> of(Reading reading) {
     List<PowerCable> list = new ArrayList<>();
     for (FeedReading f : reading.feeds()) {
-      list.add(new PowerCable(Use.FEED, f.feed().wire(), 2, f.cableM()));
+      list.add(new PowerCable(Use.FEED, f.feed().wire(), 2, f.lengthM()));
+    }
+    for (TrunkReading t : reading.trunks()) {
+      list.add(new PowerCable(Use.TRUNK, t.trunk().wire(), 2, t.metres()));
     }
     for (SegmentReading s : reading.segments()) {
       boolean joins = s.segment().position() > 1 && s.segment().powerFromPrevious();

@@ -6,6 +6,7 @@ import bunting.core.cost.BuildCost;
 import bunting.core.cost.JoinPlaces;
 import bunting.core.island.Chain;
 import bunting.core.island.SolvedBox;
+import bunting.core.island.TrunkLaid;
 import bunting.core.ports.PortRules;
 import bunting.core.ports.Prices;
 import bunting.core.show.Attach;
@@ -70,17 +71,19 @@ final class Reader {
                     new FeedReading(
                         f,
                         electrics.networks().feedM(f.id()),
-                        electrics.networks().cableM(f),
                         designed.feedAmps(f.id()),
                         attach(f)))
             .toList();
+    List<TrunkReading> trunks =
+        electrics.networks().trunks().stream().map(t -> trunk(t, designed)).toList();
     return new Reading(
         show,
         decisions,
         ports,
         segmentReadings,
         feeds,
-        totals(ports, feeds, designed),
+        trunks,
+        totals(ports, feeds, trunks, designed),
         feeds.stream().collect(Collectors.groupingBy(f -> f.feed().segment())),
         designed,
         worst,
@@ -162,7 +165,26 @@ final class Reader {
         box, type, port, chain, pixels, micros, PortRules.refreshHz(micros), amps);
   }
 
-  private Totals totals(List<PortReading> ports, List<FeedReading> feeds, Consequence designed) {
+  private TrunkReading trunk(TrunkLaid laid, Consequence designed) {
+    List<Feed> tails =
+        decisions.feeds().stream()
+            .filter(f -> f.trunk().filter(laid.trunk().id()::equals).isPresent())
+            .toList();
+    Feed first = tails.getFirst();
+    return new TrunkReading(
+        laid.trunk(),
+        bySegment.get(first.segment()).segment().controller(),
+        first.supply(),
+        first.fuseAmps(),
+        laid.metres(),
+        tails.stream().mapToDouble(f -> designed.feedAmps(f.id())).sum());
+  }
+
+  private Totals totals(
+      List<PortReading> ports,
+      List<FeedReading> feeds,
+      List<TrunkReading> trunks,
+      Consequence designed) {
     OtherReading others = designed.others();
     long pixels = 0;
     long channels = 0;
@@ -204,19 +226,22 @@ final class Reader {
         watts,
         least,
         decisions.controllersLowerBound(),
-        build(feeds),
+        build(feeds, trunks),
         others.sets().size(),
         others.chains().stream().mapToInt(c -> c.strings().size()).sum());
   }
 
-  private BuildCost build(List<FeedReading> feeds) {
+  private BuildCost build(List<FeedReading> feeds, List<TrunkReading> trunks) {
     Map<String, Double> cables =
-        feeds.stream().collect(Collectors.toMap(f -> f.feed().id(), FeedReading::cableM));
+        feeds.stream().collect(Collectors.toMap(f -> f.feed().id(), FeedReading::lengthM));
+    Map<String, Double> heavy =
+        trunks.stream().collect(Collectors.toMap(t -> t.trunk().id(), TrunkReading::metres));
     return BuildCost.of(
         show,
         decisions,
         s -> bySegment.containsKey(s.id()) ? bySegment.get(s.id()).leadM() : 0,
-        f -> cables.getOrDefault(f.id(), 0.0));
+        f -> cables.getOrDefault(f.id(), 0.0),
+        t -> heavy.getOrDefault(t.id(), 0.0));
   }
 
   private Attach attach(Feed feed) {

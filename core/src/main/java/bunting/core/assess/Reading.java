@@ -25,6 +25,7 @@ public record Reading(
     List<PortReading> ports,
     List<SegmentReading> segments,
     List<FeedReading> feeds,
+    List<TrunkReading> trunks,
     Totals totals,
     Map<String, List<FeedReading>> feedsBySegment,
     Consequence designed,
@@ -35,6 +36,7 @@ public record Reading(
     ports = List.copyOf(ports);
     segments = List.copyOf(segments);
     feeds = List.copyOf(feeds);
+    trunks = List.copyOf(trunks);
   }
 
   /** Computes them. A pure function; cost linear in pixels. */

@@ -6,8 +6,8 @@ import java.util.OptionalInt;
  * What something carries, beside the most that it may for hours.
  *
  * @param kind what sort of thing
- * @param id its id: of a fuse its name, of a lead, rail or jumper the segment, of a set its name,
- *     of all others that of the board, supply or circuit
+ * @param id its id: of a fuse its name, of a tail its feed, of a lead, rail or jumper the segment,
+ *     of a set its name, of all others that of the board, supply or circuit
  * @param board controller or dimmer whose limiter holds it; empty: that of several
  * @param port the port whose limiter holds it, where it is one's alone
  * @param carries amps
@@ -28,6 +28,8 @@ public record Strain(
     PORT("port"),
     BOARD("board"),
     INPUT("each input wire of"),
+    TRUNK("trunk"),
+    TAIL("tail"),
     LEAD("lead to"),
     RAIL("rail of"),
     JUMPER("jumper of"),

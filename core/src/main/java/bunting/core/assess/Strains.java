@@ -122,6 +122,7 @@ public final class Strains {
 
   private void conductors() {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
+    trunks(wires);
     for (SegmentReading s : reading.segments()) {
       Segment d = s.segment();
       SolvedChain.SegmentFlow flow = at.segments().get(d.id());
@@ -138,6 +139,26 @@ public final class Strains {
       if (flow.jumperAmps() > 0) {
         double bears = reading.show().wiring().conductors().jumper().fuseAmpsMax();
         add(Strain.Kind.JUMPER, d.id(), d.controller(), port, flow.jumperAmps(), bears, bears);
+      }
+    }
+  }
+
+  /** Their tails lie behind a fuse that bears more than they do, so they are listed themselves. */
+  private void trunks(Map<String, Wire> wires) {
+    Map<String, Double> amps = at.trunkAmps();
+    for (TrunkReading t : reading.trunks()) {
+      double bears = wires.get(t.trunk().wire()).fuseAmpsMax();
+      String id = t.trunk().id();
+      double carries = amps.getOrDefault(id, 0.0);
+      add(Strain.Kind.TRUNK, id, t.controller(), OptionalInt.empty(), carries, bears, bears);
+    }
+    for (FeedReading f : reading.feeds()) {
+      if (f.feed().trunk().isPresent()) {
+        Segment s = segments.get(f.feed().segment());
+        double bears = wires.get(f.feed().wire()).fuseAmpsMax();
+        String id = f.feed().id();
+        OptionalInt port = OptionalInt.of(s.port());
+        add(Strain.Kind.TAIL, id, s.controller(), port, at.feedAmps(id), bears, bears);
       }
     }
   }

@@ -46,7 +46,8 @@ final class BackFeed implements Check {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     List<Bare> bare = new ArrayList<>();
     for (Island island : reading.worst().islands()) {
-      for (int f = 0; f < island.feeds().size(); f++) {
+      // What a trunk's tails bear is judged with its fuse.
+      for (int f = 0; f < island.feeds().size() && !island.onTrunk(); f++) {
         Feed feed = island.feeds().get(f);
         double bears = wires.get(feed.wire()).fuseAmpsMax();
         double other =
@@ -99,9 +100,6 @@ final class BackFeed implements Check {
 
   /** What would flow back into it if it were shorted at its fuse. */
   private static String shorted(Bare b) {
-    if (b.index() >= b.island().feeds().stream().filter(f -> f.taps().isEmpty()).count()) {
-      return "";
-    }
     return LineSolver.solve(b.island().line().shedding().withFeedVolts(b.index(), 0))
             instanceof LineSolution.Stands s
         ? " (shorted at its fuse, it would carry " + fixed(-s.feedAmps().at(b.index()), 1) + " A)"

@@ -3,6 +3,7 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
+import bunting.core.assess.TrunkReading;
 import bunting.core.island.Island;
 import bunting.core.show.Feed;
 import bunting.core.show.Wire;
@@ -36,7 +37,7 @@ final class FuseAboveWire implements Check {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     for (var f : reading.feeds()) {
       double bears = wires.get(f.feed().wire()).fuseAmpsMax();
-      if (f.feed().fuseAmps() > bears) {
+      if (f.feed().trunk().isEmpty() && f.feed().fuseAmps() > bears) {
         to.report(
             Subject.Kind.FEED,
             f.feed().id(),
@@ -54,7 +55,31 @@ final class FuseAboveWire implements Check {
                 + " A: take a thicker wire.");
       }
     }
+    trunks(reading, wires, to);
     leads(reading, wires, to);
+  }
+
+  private static void trunks(Reading reading, Map<String, Wire> wires, Reporter to) {
+    for (TrunkReading t : reading.trunks()) {
+      double bears = wires.get(t.trunk().wire()).fuseAmpsMax();
+      if (t.fuseAmps() > bears) {
+        to.report(
+            Subject.Kind.FEED,
+            t.trunk().tails().getFirst(),
+            t.fuseAmps(),
+            bears,
+            "A",
+            "Trunk "
+                + t.trunk().id()
+                + " has a "
+                + number(t.fuseAmps())
+                + " A fuse on "
+                + t.trunk().wire()
+                + ", which bears "
+                + number(bears)
+                + " A: take a thicker wire.");
+      }
+    }
   }
 
   /** A lead that carries power on lies behind every fuse of its island. */

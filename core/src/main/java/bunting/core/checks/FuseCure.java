@@ -25,7 +25,7 @@ final class FuseCure {
     double holder = feed.viaPort() ? holder(reading, feed) : Fuses.LARGEST;
     if (wanted.isPresent() && wanted.getAsDouble() <= holder) {
       double size = wanted.getAsDouble();
-      Wire wire = reading.show().catalogue().wiresById().get(feed.wire());
+      Wire wire = reading.show().catalogue().wiresById().get(fusedWire(reading, feed));
       if (wire.fuseAmpsMax() >= size) {
         return "put in a " + number(size) + " A fuse";
       }
@@ -40,6 +40,15 @@ final class FuseCure {
     return feed.viaPort()
         ? "its holder bears no more; feed some of it from the distribution"
         : "no fuse and wire bear that; add a feed, so that each carries less";
+  }
+
+  /** The wire that the fuse is for: of a tail that of its trunk. */
+  private static String fusedWire(Reading reading, Feed feed) {
+    return reading.trunks().stream()
+        .filter(t -> feed.trunk().filter(t.trunk().id()::equals).isPresent())
+        .map(t -> t.trunk().wire())
+        .findFirst()
+        .orElse(feed.wire());
   }
 
   private static double holder(Reading reading, Feed feed) {

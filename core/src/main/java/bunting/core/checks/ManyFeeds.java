@@ -31,7 +31,11 @@ final class ManyFeeds implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
     for (var s : reading.segments()) {
-      int feeds = reading.feedsOf(s.segment().id()).size();
+      int feeds =
+          (int)
+              reading.feedsOf(s.segment().id()).stream()
+                  .filter(f -> f.feed().trunk().isEmpty())
+                  .count();
       int most = Math.max(FEEDS_MOST, s.segment().pixels() / PIXELS_A_FEED_LEAST);
       if (feeds > most) {
         to.report(

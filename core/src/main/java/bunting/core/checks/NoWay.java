@@ -37,19 +37,19 @@ final class NoWay implements Check {
             most ->
                 Distribution.without(reading)
                     .forEach(
-                        f ->
+                        w ->
                             to.report(
                                 Subject.Kind.FEED,
-                                f.feed().id(),
-                                f.feed().fuseAmps(),
+                                w.id(),
+                                w.fuse(),
                                 most.wayAmpsMax(),
                                 "A",
-                                "Feed "
-                                    + f.feed().id()
+                                (w.id().startsWith("T") ? "Trunk " : "Feed ")
+                                    + w.id()
                                     + ": no distribution block takes "
-                                    + f.feed().wire()
+                                    + w.wire().id()
                                     + " behind a "
-                                    + Texts.number(f.feed().fuseAmps())
+                                    + Texts.number(w.fuse())
                                     + " A fuse; join two ways where the maker of one says so, or"
                                     + " feed at two places.")));
   }

@@ -13,6 +13,7 @@ import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
 import bunting.core.show.SupplyType;
+import bunting.core.show.Trunk;
 import bunting.core.show.Wire;
 import java.util.HashSet;
 import java.util.Map;
@@ -74,12 +75,14 @@ public record BuildCost(
    *
    * @param leadM metres of a segment's lead
    * @param feedM metres of a feed's cable
+   * @param trunkM metres of a trunk's heavy pair
    */
   public static BuildCost of(
       Show show,
       Decisions decisions,
       ToDoubleFunction<Segment> leadM,
-      ToDoubleFunction<Feed> feedM) {
+      ToDoubleFunction<Feed> feedM,
+      ToDoubleFunction<Trunk> trunkM) {
     PriceList prices = show.allotting().planning().prices();
     Map<String, Wire> wires = show.catalogue().wiresById();
     Map<String, Run> runs =
@@ -103,8 +106,17 @@ public record BuildCost(
         PixelType type = Objects.requireNonNull(types.get(run.type()));
         Attach at = JoinPlaces.at(run, type, s.firstPixel(), s.lastPixel(), f.atPixel(), false);
         double m = feedM.applyAsDouble(f);
-        sum = sum.plus(distribution(prices, wires.get(f.wire()), m, at));
+        Wire wire = Objects.requireNonNull(wires.get(f.wire()));
+        sum =
+            sum.plus(
+                f.trunk().isPresent()
+                    ? tail(prices, wire, m, at)
+                    : distribution(prices, wire, m, at));
       }
+    }
+    for (Trunk t : decisions.trunks()) {
+      Wire wire = Objects.requireNonNull(wires.get(t.wire()));
+      sum = sum.plus(trunk(prices, wire, trunkM.applyAsDouble(t)));
     }
     return sum.plus(
         new BuildCost(
@@ -133,6 +145,26 @@ public record BuildCost(
         0,
         0,
         prices.distributionWay(),
+        0,
+        metres * prices.perM(wire),
+        prices.joining(at),
+        0,
+        prices.minutesFor(at),
+        metres);
+  }
+
+  /** The heavy pair of a trunk, with its way. */
+  public static BuildCost trunk(PriceList prices, Wire wire, double metres) {
+    double cable = metres * prices.perM(wire);
+    return new BuildCost(0, 0, prices.distributionWay(), 0, cable, 0, 0, 0, metres);
+  }
+
+  /** A tail of a trunk, and the work of joining it on. */
+  public static BuildCost tail(PriceList prices, Wire wire, double metres, Attach at) {
+    return new BuildCost(
+        0,
+        0,
+        0,
         0,
         metres * prices.perM(wire),
         prices.joining(at),

@@ -6,8 +6,8 @@ import java.util.List;
 
 /**
  * One island of V+ as the solver sees it: pixels in a row, resistances between neighbours, and
- * feeds from one supply, each a cable of its own or a trunk with taps. Every resistance is that of
- * the loop (go and return). Indices count from 0. The arrays are not copied.
+ * feeds, each with the volts of its own source. Every resistance is that of the loop (go and
+ * return). Indices count from 0. The arrays are not copied.
  */
 public final class Line {
   final double nominalVolts;
@@ -18,7 +18,6 @@ public final class Line {
   final int[] feedAt;
   final double[] feedOhms;
   final double[] feedVolts;
-  final List<Trunk> trunks;
   final boolean sheds;
 
   /**
@@ -47,7 +46,6 @@ public final class Line {
         feedAt,
         feedOhms,
         same(supplyVolts, feedAt.length),
-        List.of(),
         false);
   }
 
@@ -60,7 +58,6 @@ public final class Line {
       int[] feedAt,
       double[] feedOhms,
       double[] feedVolts,
-      List<Trunk> trunks,
       boolean sheds) {
     if (nominalAmps.length == 0
         || feedAt.length != feedOhms.length
@@ -78,7 +75,6 @@ public final class Line {
     this.feedAt = feedAt;
     this.feedOhms = feedOhms;
     this.feedVolts = feedVolts;
-    this.trunks = List.copyOf(trunks);
     this.sheds = sheds;
   }
 
@@ -111,38 +107,13 @@ public final class Line {
 
   /** The same with other feeds, each with the volts of its own source. */
   public Line withFeeds(int[] at, double[] ohms, double[] volts) {
-    return new Line(
-        nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, at, ohms, volts, trunks, sheds);
+    return new Line(nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, at, ohms, volts, sheds);
   }
 
   /** The same with the part of each pixel's current that stays when headroom is gone. */
   public Line withIdle(double[] amps) {
     return new Line(
-        nominalVolts,
-        nominalAmps,
-        amps,
-        kinds,
-        loopOhms,
-        feedAt,
-        feedOhms,
-        feedVolts,
-        trunks,
-        sheds);
-  }
-
-  /** The same with trunks beside it. */
-  public Line withTrunks(List<Trunk> list) {
-    return new Line(
-        nominalVolts,
-        nominalAmps,
-        idleAmps,
-        kinds,
-        loopOhms,
-        feedAt,
-        feedOhms,
-        feedVolts,
-        list,
-        sheds);
+        nominalVolts, nominalAmps, amps, kinds, loopOhms, feedAt, feedOhms, feedVolts, sheds);
   }
 
   /** The same with other volts behind one of its feeds. */
@@ -159,16 +130,7 @@ public final class Line {
    */
   public Line shedding() {
     return new Line(
-        nominalVolts,
-        nominalAmps,
-        idleAmps,
-        kinds,
-        loopOhms,
-        feedAt,
-        feedOhms,
-        feedVolts,
-        trunks,
-        true);
+        nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, feedAt, feedOhms, feedVolts, true);
   }
 
   /** A stretch of its pixels without any feed. */
@@ -182,7 +144,6 @@ public final class Line {
         new int[0],
         new double[0],
         new double[0],
-        List.of(),
         sheds);
   }
 
@@ -197,15 +158,12 @@ public final class Line {
     for (double v : feedVolts) {
       highest = Math.max(highest, v);
     }
-    for (Trunk t : trunks) {
-      highest = Math.max(highest, t.volts);
-    }
     return highest;
   }
 
   /**
-   * Amps through the rail behind each pixel but the last, from left to right, as the line stands.
-   * Kirchhoff's current law from the left; beside a trunk, whose taps are not told, by the drop.
+   * Amps through the rail behind each pixel but the last, from left to right, as the line stands:
+   * Kirchhoff's current law from the left.
    */
   public double[] railAmps(LineSolution.Stands solved) {
     double[] flow = new double[Math.max(0, size() - 1)];
@@ -215,10 +173,8 @@ public final class Line {
       fed[feedAt[f]] += solved.feedAmps().at(f);
     }
     for (int i = 0; i < flow.length; i++) {
-      double volts = solved.volts().at(i);
-      sum += fed[i] - ampsAt(i, volts);
-      double drop = volts - solved.volts().at(i + 1);
-      flow[i] = trunks.isEmpty() ? sum : loopOhms[i] > 0 ? drop / loopOhms[i] : 0;
+      sum += fed[i] - ampsAt(i, solved.volts().at(i));
+      flow[i] = sum;
     }
     return flow;
   }

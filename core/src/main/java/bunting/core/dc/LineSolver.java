@@ -26,8 +26,6 @@ import bunting.core.show.LoadKind;
  * pixels shed load ({@link Shedding}) and this finds no rest, {@link MeshSolver} lets the line
  * settle.
  *
- * <p><b>Trunks</b> close loops: such a line is handed to {@link MeshSolver}.
- *
  * <p><b>Cost.</b> A few operations a pixel and pass; constant power takes some 3 to 8 passes, more
  * close to the limit.
  *
@@ -67,9 +65,6 @@ public final class LineSolver {
 
   /** Solves the line. Deterministic; never throws for a line that was built. */
   public static LineSolution solve(Line line) {
-    if (!line.trunks.isEmpty()) {
-      return MeshSolver.solve(line);
-    }
     return new LineSolver(line).run();
   }
 
@@ -110,8 +105,7 @@ public final class LineSolver {
 
   /**
    * How fast a feed's amps grow with the volts of its source while everything else on the line
-   * answers, siemens: its conductance, less what the line gives way. The line as it stands; without
-   * trunks.
+   * answers, siemens: its conductance, less what the line gives way. The line as it stands.
    */
   static double sourceSlope(Line line, LineSolution.Stands solved, int feed) {
     int at = line.feedAt[feed];

@@ -58,17 +58,10 @@ public final class MeshSolver {
     return new MeshSolver(mesh).run();
   }
 
-  /** A line with trunks, in loop form: one node a pixel and one a branch of a trunk. */
-  static LineSolution solve(Line line) {
-    Mesh mesh = new Mesh();
-    Laid laid = Laid.in(mesh, line, -1, Mesh.GROUND);
-    return laid.read(solve(mesh));
-  }
-
   /** A line whose pixels shed load, let settle. */
   static LineSolution settle(Line line) {
     Mesh mesh = new Mesh();
-    Laid laid = Laid.in(mesh, line, -1, Mesh.GROUND);
+    Laid laid = Laid.in(mesh, line);
     return laid.read(settle(mesh));
   }
 

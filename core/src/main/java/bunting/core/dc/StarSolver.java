@@ -29,9 +29,6 @@ public final class StarSolver {
 
   private static final int PASSES_MAX = 60;
 
-  /** A line with trunks tells how it answers by a step of so many volts. */
-  private static final double PROBE_VOLTS = 1e-5;
-
   /**
    * A line that hangs on the terminals.
    *
@@ -76,7 +73,7 @@ public final class StarSolver {
         if (one instanceof LineSolution.Stands s) {
           lines.add(s);
           amps += s.feedAmps().at(b.feed());
-          slope += ohms > 0 ? slope(b, s, volts) : 0;
+          slope += ohms > 0 ? LineSolver.sourceSlope(b.line(), s, b.feed()) : 0;
         } else {
           return fallen(supplyVolts, ohms, branches);
         }
@@ -110,16 +107,6 @@ public final class StarSolver {
     return new Branch(b.line().withFeeds(b.line().feedAt, ohms, b.line().feedVolts), b.feed());
   }
 
-  private static double slope(Branch b, LineSolution.Stands at, double volts) {
-    if (b.line().trunks.isEmpty()) {
-      return LineSolver.sourceSlope(b.line(), at, b.feed());
-    }
-    LineSolution more = LineSolver.solve(b.line().withFeedVolts(b.feed(), volts + PROBE_VOLTS));
-    return more instanceof LineSolution.Stands s
-        ? (s.feedAmps().at(b.feed()) - at.feedAmps().at(b.feed())) / PROBE_VOLTS
-        : 0;
-  }
-
   /** Where pixels shed load the box settles; else it is told that it cannot stand. */
   private static Solution fallen(double supplyVolts, double ohms, List<Branch> branches) {
     if (branches.stream().allMatch(b -> b.line().sheds)) {
@@ -127,7 +114,9 @@ public final class StarSolver {
       int terminals = mesh.node();
       int input = mesh.conductor(mesh.source(supplyVolts), terminals, ohms);
       List<Laid> laid =
-          branches.stream().map(b -> Laid.in(mesh, b.line(), b.feed(), terminals)).toList();
+          branches.stream()
+              .map(b -> Laid.in(mesh, b.line(), f -> f == b.feed() ? terminals : Laid.OWN))
+              .toList();
       MeshSolution settled = MeshSolver.settle(mesh);
       if (settled instanceof MeshSolution.Stands s) {
         return new Solution(

@@ -14,6 +14,7 @@ import bunting.core.show.Conductors;
 import bunting.core.show.PowerWays;
 import bunting.core.show.PriceList;
 import bunting.core.show.ShowSettings;
+import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
@@ -41,18 +42,23 @@ public final class PowerExplanations {
     Wire wire = reading.show().catalogue().wiresById().get(f.feed().wire());
     Conductors copper = reading.show().wiring().conductors();
     Lengths lengths = Lengths.of(reading.show());
-    double ohms = copper.feedOhms(wire, f.lengthM(), f.feed().viaPort());
+    boolean tailed = f.feed().trunk().isPresent();
+    double ohms =
+        tailed
+            ? copper.leadOhms(wire, f.lengthM())
+            : copper.feedOhms(wire, f.lengthM(), f.feed().viaPort());
     lines.add(joinedOn(f));
+    f.feed().trunk().flatMap(this::trunk).ifPresent(lines::add);
     lines.add(
         new Line(
-            "Cable",
+            tailed ? "Tail" : "Cable",
             fixed(1000 * ohms, 1) + " mΩ",
             "2 x "
                 + lengths.text(f.lengthM())
                 + " x "
                 + lengths.per(1000 * wire.ohmsPerM(), 2, "mΩ")
                 + warmth(copper)
-                + joints(copper, f.feed().viaPort())
+                + (tailed ? "" : joints(copper, f.feed().viaPort()))
                 + "; ASTM B258, IEC 60228, from memory"));
     lines.add(
         new Line(
@@ -79,12 +85,36 @@ public final class PowerExplanations {
     return lines;
   }
 
+  /** The trunk that a tail hangs on. */
+  private Optional<Line> trunk(String id) {
+    return reading.trunks().stream()
+        .filter(t -> t.trunk().id().equals(id))
+        .findFirst()
+        .map(
+            t ->
+                new Line(
+                    "Trunk",
+                    id,
+                    Lengths.of(reading.show()).rough(t.metres())
+                        + " of "
+                        + t.trunk().wire()
+                        + (t.trunk().ring() ? ", a ring" : "")
+                        + " from "
+                        + t.controller()
+                        + ", "
+                        + Texts.count(t.trunk().tails().size(), "tail", "tails")
+                        + ", "
+                        + fixed(t.amps(), 2)
+                        + " A; tails behind its fuse by the rule for short ones, NFPA 70"
+                        + " 240.21(B)(1), from memory; ask what your place allows"));
+  }
+
   /** Where it is joined on, and what that and its way and cable cost to build. */
   private Line joinedOn(FeedReading f) {
     ShowSettings settings = reading.show().settings();
     PriceList prices = reading.show().allotting().planning().prices();
     Wire wire = reading.show().catalogue().wiresById().get(f.feed().wire());
-    double cable = f.cableM() * prices.perM(wire);
+    double cable = f.lengthM() * prices.perM(wire);
     String tail =
         Tails.of(reading, f)
             .map(
@@ -106,8 +136,9 @@ public final class PowerExplanations {
                     + " min x "
                     + number(prices.minuteRate())
                     + " + "
-                    + number(prices.distributionWay())
-                    + " for its fused way + "
+                    + (f.feed().trunk().isPresent()
+                        ? ""
+                        : number(prices.distributionWay()) + " for its fused way + ")
                     + settings.price(round(cable))
                     + " of cable"));
   }

@@ -9,9 +9,12 @@ import java.util.Optional;
  * @param supplyVolts what the supply of its board holds
  * @param inputOhms loop resistance of the board's input, all its wires together
  * @param chains one a port, port 1 first; empty where nothing hangs on it
+ * @param trunks that pass its runs
  */
-public record BoxNetwork(double supplyVolts, double inputOhms, List<Optional<Chain>> chains) {
+public record BoxNetwork(
+    double supplyVolts, double inputOhms, List<Optional<Chain>> chains, List<TrunkLaid> trunks) {
   public BoxNetwork {
     chains = List.copyOf(chains);
+    trunks = List.copyOf(trunks);
   }
 }

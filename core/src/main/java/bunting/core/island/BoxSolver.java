@@ -13,8 +13,9 @@ import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
- * Solves the chains of a box with the input of its board as one network ({@link StarSolver}). A
- * board whose input has no resistance leaves its chains apart; then a chain that was solved before
+ * Solves the chains of a box with the input of its board as one network ({@link StarSolver}), and
+ * what hangs on a trunk with that ({@link bunting.core.dc.TrunkSolver}). A board whose input has no
+ * resistance and that no trunk leaves leaves its chains apart; then a chain that was solved before
  * with all the same around it is taken as it was. A box that was is taken whole.
  */
 public final class BoxSolver {
@@ -31,17 +32,21 @@ public final class BoxSolver {
     this.solver = new IslandSolver(wires);
     for (SolvedBox box : before) {
       boxes.put(box.network(), box);
-      if (box.network().inputOhms() == 0) {
+      if (leavesApart(box.network())) {
         box.ports().forEach(p -> p.ifPresent(c -> chains.put(c.chain(), c)));
       }
     }
+  }
+
+  private static boolean leavesApart(BoxNetwork box) {
+    return box.inputOhms() == 0 && box.trunks().isEmpty();
   }
 
   /** Solves a box. */
   public SolvedBox solve(BoxNetwork box) {
     SolvedBox known = boxes.get(box);
     if (known == null) {
-      known = box.inputOhms() == 0 ? apart(box) : asOne(box);
+      known = leavesApart(box) ? apart(box) : asOne(box);
       boxes.put(box, known);
     }
     return known;
@@ -49,11 +54,11 @@ public final class BoxSolver {
 
   /**
    * Solves a box some of whose chains are others than they were; ports whose chain is the very same
-   * are taken as they were where the board's input has no resistance. Not kept.
+   * are taken as they were where the box leaves its chains apart. Not kept.
    */
   @SuppressWarnings("ReferenceEquality")
   public SolvedBox changed(SolvedBox before, BoxNetwork now) {
-    if (now.inputOhms() > 0) {
+    if (!leavesApart(now)) {
       return asOne(now);
     }
     List<Optional<SolvedChain>> ports = new ArrayList<>();
@@ -68,7 +73,7 @@ public final class BoxSolver {
       ports.add(one);
       amps += one.map(SolvedChain::islands).map(BoxSolver::portAmps).orElse(0.0);
     }
-    return new SolvedBox(now, ports, now.supplyVolts(), amps, true);
+    return new SolvedBox(now, ports, List.of(), now.supplyVolts(), amps, true);
   }
 
   private SolvedBox apart(BoxNetwork box) {
@@ -79,7 +84,7 @@ public final class BoxSolver {
       ports.add(one);
       amps += one.map(SolvedChain::islands).map(BoxSolver::portAmps).orElse(0.0);
     }
-    return new SolvedBox(box, ports, box.supplyVolts(), amps, true);
+    return new SolvedBox(box, ports, List.of(), box.supplyVolts(), amps, true);
   }
 
   private SolvedChain chain(Chain chain) {
@@ -107,6 +112,7 @@ public final class BoxSolver {
       }
     }
     StarSolver.Solution star = StarSolver.solve(box.supplyVolts(), box.inputOhms(), branches);
+    TrunksOfBox trunks = TrunksOfBox.solve(box, islands, solver);
     List<Optional<SolvedChain>> ports = new ArrayList<>();
     int next = 0;
     for (int p = 0; p < islands.size(); p++) {
@@ -118,17 +124,18 @@ public final class BoxSolver {
           Line at = branch.get().line().withFeedVolts(branch.get().feed(), star.terminalVolts());
           solved.add(IslandSolver.with(island.on(at), solution));
         } else {
-          solved.add(IslandSolver.solved(island));
+          solved.add(trunks.taken(island).orElseGet(() -> IslandSolver.solved(island)));
         }
       }
       ports.add(box.chains().get(p).map(c -> IslandSolver.read(c, solved)));
     }
-    return new SolvedBox(box, ports, star.terminalVolts(), star.amps(), star.stands());
+    return new SolvedBox(
+        box, ports, trunks.solved(), star.terminalVolts(), star.amps(), star.stands());
   }
 
   private static Optional<StarSolver.Branch> branch(Island island) {
     OptionalInt port = island.portFeed();
-    return port.isPresent()
+    return port.isPresent() && !island.onTrunk()
         ? Optional.of(new StarSolver.Branch(island.line(), port.getAsInt()))
         : Optional.empty();
   }

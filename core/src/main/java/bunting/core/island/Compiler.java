@@ -1,14 +1,11 @@
 package bunting.core.island;
 
 import bunting.core.dc.Line;
-import bunting.core.dc.Trunk;
 import bunting.core.show.Conductors;
-import bunting.core.show.Feed;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
 import bunting.core.show.Wire;
 import bunting.core.survey.Jumpers;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -56,26 +53,18 @@ public final class Compiler {
   /**
    * A feed.
    *
-   * @param at index of its pixel; of a trunk its first tap
-   * @param metres its cable; of a trunk up to its first tap
+   * @param at index of its pixel
    * @param viaPort whether it hangs on the board's terminals
-   * @param taps of a trunk, its pixel indices, the first included; empty: no trunk
-   * @param spanM metres of a trunk between its taps (one fewer)
+   * @param tail whether it hangs on a trunk, and has no fuse of its own
    */
-  public record Cable(
-      int at, Wire wire, double metres, boolean viaPort, List<Integer> taps, List<Double> spanM) {
-    public Cable {
-      taps = List.copyOf(taps);
-      spanM = List.copyOf(spanM);
-    }
-
-    /** A plain pair of conductors. */
+  public record Cable(int at, Wire wire, double metres, boolean viaPort, boolean tail) {
+    /** One that hangs on the supply or on the board. */
     public Cable(int at, Wire wire, double metres, boolean viaPort) {
-      this(at, wire, metres, viaPort, List.of(), List.of());
+      this(at, wire, metres, viaPort, false);
     }
 
-    boolean trunk() {
-      return !taps.isEmpty();
+    double ohms(Conductors copper) {
+      return tail ? copper.leadOhms(wire, metres) : copper.feedOhms(wire, metres, viaPort);
     }
   }
 
@@ -106,41 +95,22 @@ public final class Compiler {
   }
 
   /**
-   * The same with feeds: plain ones in their order, trunks behind.
+   * The same with feeds, in their order.
    *
    * @param supplyVolts what the supply holds
    * @param terminalVolts what the board's terminals have
    */
   public static Line fed(
       Line bare, List<Cable> cables, Conductors copper, double supplyVolts, double terminalVolts) {
-    List<Cable> plain = cables.stream().filter(c -> !c.trunk()).toList();
-    int[] at = new int[plain.size()];
+    int[] at = new int[cables.size()];
     double[] ohms = new double[at.length];
     double[] source = new double[at.length];
     for (int f = 0; f < at.length; f++) {
-      Cable c = plain.get(f);
+      Cable c = cables.get(f);
       at[f] = c.at();
-      ohms[f] = copper.feedOhms(c.wire(), c.metres(), c.viaPort());
+      ohms[f] = c.ohms(copper);
       source[f] = c.viaPort() ? terminalVolts : supplyVolts;
     }
-    List<Trunk> trunks = new ArrayList<>();
-    for (Cable c : cables) {
-      if (c.trunk()) {
-        trunks.add(trunk(c, copper, supplyVolts));
-      }
-    }
-    return bare.withFeeds(at, ohms, source).withTrunks(trunks);
-  }
-
-  private static Trunk trunk(Cable cable, Conductors copper, double supplyVolts) {
-    int[] at = cable.taps().stream().mapToInt(i -> i).toArray();
-    double[] taps = new double[at.length];
-    Arrays.fill(taps, copper.leadOhms(cable.wire(), Feed.TAP_M));
-    double[] spans =
-        cable.spanM().stream()
-            .mapToDouble(m -> copper.warmth() * cable.wire().loopOhms(m))
-            .toArray();
-    double head = copper.feedOhms(cable.wire(), cable.metres(), false);
-    return new Trunk(supplyVolts, head, at, spans, taps);
+    return bare.withFeeds(at, ohms, source);
   }
 }

@@ -14,8 +14,8 @@ import java.util.stream.IntStream;
  * @param controller whose port
  * @param port from 1
  * @param parts the pixels of segments that it is made of, in order
- * @param line as it was solved, feeds by cable first, trunks behind
- * @param feeds the feeds, in the order of the solution's amps
+ * @param line as it was solved
+ * @param feeds in the order of the solution's amps
  * @param solution empty: it has no feed, or cannot stand
  */
 public record Island(
@@ -38,7 +38,7 @@ public record Island(
    */
   public record Part(String segment, String run, int firstPixel, int from, int count) {}
 
-  /** Index on the island of a feed's pixel; of a trunk its first tap. */
+  /** Index on the island of a feed's pixel. */
   public int indexOf(Feed feed) {
     for (Part part : parts) {
       int offset = feed.atPixel() - part.firstPixel();
@@ -57,6 +57,11 @@ public record Island(
   /** The same on another line. */
   Island on(Line other) {
     return new Island(controller, port, parts, other, feeds, solution);
+  }
+
+  /** Whether it hangs on a trunk. */
+  public boolean onTrunk() {
+    return feeds.stream().anyMatch(f -> f.trunk().isPresent());
   }
 
   /** The feed that hangs on the board's terminals, by its place in the list. */

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /** Divides a port's chain into islands of V+ and reads what their solutions say of its segments. */
@@ -22,6 +23,10 @@ final class IslandSolver {
 
   IslandSolver(Map<String, Wire> wires) {
     this.wires = wires;
+  }
+
+  Wire wire(String id) {
+    return Objects.requireNonNull(wires.get(id));
   }
 
   /** The chain's islands, not solved; what hangs on the board's terminals hangs on the supply. */
@@ -80,12 +85,17 @@ final class IslandSolver {
         new Island(head.controller(), head.port(), parts, line, List.of(), Optional.empty());
     List<Feed> feeds = new ArrayList<>();
     List<Compiler.Cable> cables = new ArrayList<>();
-    for (boolean trunks : new boolean[] {false, true}) {
-      for (Cable c : chain.cables()) {
-        if (c.feed().taps().isEmpty() != trunks && isOn(bare, c.feed())) {
-          feeds.add(c.feed());
-          cables.add(cable(chain, bare, c));
-        }
+    for (Cable c : chain.cables()) {
+      Feed feed = c.feed();
+      if (isOn(bare, feed)) {
+        feeds.add(feed);
+        cables.add(
+            new Compiler.Cable(
+                bare.indexOf(feed),
+                wires.get(feed.wire()),
+                c.metres(),
+                feed.viaPort(),
+                feed.trunk().isPresent()));
       }
     }
     double supply = chain.copper().supplyVolts(chain.volts());
@@ -100,24 +110,6 @@ final class IslandSolver {
                 p.segment().equals(feed.segment())
                     && feed.atPixel() >= p.firstPixel()
                     && feed.atPixel() < p.firstPixel() + p.count());
-  }
-
-  private Compiler.Cable cable(Chain chain, Island bare, Cable cable) {
-    Feed feed = cable.feed();
-    int first = bare.indexOf(feed);
-    Link link =
-        chain.links().stream()
-            .filter(l -> l.segment().id().equals(feed.segment()))
-            .findFirst()
-            .orElseThrow();
-    List<Integer> at = feed.taps().stream().map(t -> first + t - feed.atPixel()).toList();
-    List<Double> spans = new ArrayList<>();
-    for (int t = 1; t < at.size(); t++) {
-      int from = feed.taps().get(t - 1);
-      spans.add(Jumpers.alongM(link.type(), link.jumpers(), from, feed.taps().get(t)));
-    }
-    return new Compiler.Cable(
-        first, wires.get(feed.wire()), cable.metres(), feed.viaPort(), at, spans);
   }
 
   /** The chain with its islands as they were solved. */

@@ -10,14 +10,17 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
 import bunting.core.show.Show;
+import bunting.core.show.Trunk;
 import bunting.core.show.Wire;
 import bunting.core.survey.Geometry;
 import bunting.core.survey.Jumpers;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -37,6 +40,7 @@ public final class Networks {
   private final Map<String, List<Segment>> chains = new HashMap<>();
   private final Map<String, List<Feed>> feeds;
   private final Map<String, Double> feedM = new HashMap<>();
+  private final Map<String, List<TrunkLaid>> trunks = new LinkedHashMap<>();
   private final Map<String, List<Integer>> breaks = new HashMap<>();
 
   /**
@@ -49,6 +53,7 @@ public final class Networks {
       List<PlacedController> controllers,
       List<Segment> segments,
       List<Feed> feeds,
+      List<Trunk> trunks,
       List<Break> breaks,
       List<Input> inputs,
       boolean sheds) {
@@ -71,8 +76,20 @@ public final class Networks {
     for (Feed f : feeds) {
       Segment s = byId.get(f.segment());
       Run run = runs.get(s.run());
-      double metres = Geometry.boxToPixel(boxes.get(s.controller()), run, type(s), f.atPixel());
+      double metres =
+          f.trunk().isPresent()
+              ? Feed.TAIL_M
+              : Geometry.boxToPixel(boxes.get(s.controller()), run, type(s), f.atPixel());
       feedM.put(f.id(), f.lengthM().orElse(metres));
+    }
+    for (Trunk t : trunks) {
+      List<Feed> tails =
+          feeds.stream().filter(f -> f.trunk().filter(t.id()::equals).isPresent()).toList();
+      if (!tails.isEmpty()) {
+        TrunkLaid laid = laid(t, tails);
+        String box = byId.get(tails.getFirst().segment()).controller();
+        this.trunks.computeIfAbsent(box, k -> new ArrayList<>()).add(laid);
+      }
     }
     breaks.forEach(
         b -> this.breaks.computeIfAbsent(b.segment(), k -> new ArrayList<>()).add(b.afterPixel()));
@@ -86,20 +103,47 @@ public final class Networks {
     return types.get(runs.get(s.run()).type());
   }
 
-  /** Metres of a feed's cable; of a trunk up to its first tap. */
+  /** Metres of a feed's cable, or of a tail. */
   public double feedM(String feed) {
     return feedM.get(feed);
   }
 
-  /** Metres of all of a feed's cable: a trunk goes on along its run, with a short tap at each. */
-  public double cableM(Feed feed) {
-    List<Integer> taps = feed.taps();
-    if (taps.isEmpty()) {
-      return feedM(feed.id());
+  /** All trunks that something hangs on. */
+  public List<TrunkLaid> trunks() {
+    return trunks.values().stream().flatMap(List::stream).toList();
+  }
+
+  /** By the pixels of its tails that are there: along a run as that lies, else across. */
+  private TrunkLaid laid(Trunk trunk, List<Feed> all) {
+    List<Feed> tails =
+        trunk.tails().stream().flatMap(id -> all.stream().filter(f -> f.id().equals(id))).toList();
+    Trunk left =
+        new Trunk(trunk.id(), trunk.wire(), trunk.ring(), tails.stream().map(Feed::id).toList());
+    List<Double> spans = new ArrayList<>();
+    for (int k = 1; k < tails.size(); k++) {
+      Feed before = tails.get(k - 1);
+      Feed next = tails.get(k);
+      Segment s = byId.get(next.segment());
+      int from = Math.min(before.atPixel(), next.atPixel());
+      int to = Math.max(before.atPixel(), next.atPixel());
+      spans.add(
+          before.segment().equals(next.segment())
+              ? Jumpers.alongM(type(s), jumpers(s), from, to)
+              : pixel(before).cableTo(pixel(next)));
     }
+    Point box = boxes.get(byId.get(tails.getFirst().segment()).controller());
+    return new TrunkLaid(
+        left,
+        box.cableTo(pixel(tails.getFirst())) + Geometry.BOX_SLACK_M,
+        spans,
+        trunk.ring()
+            ? OptionalDouble.of(box.cableTo(pixel(tails.getLast())) + Geometry.BOX_SLACK_M)
+            : OptionalDouble.empty());
+  }
+
+  private Point pixel(Feed feed) {
     Segment s = byId.get(feed.segment());
-    double along = Jumpers.alongM(type(s), jumpers(s), taps.getFirst(), taps.getLast());
-    return feedM(feed.id()) + along + taps.size() * Feed.TAP_M;
+    return Geometry.pixel(runs.get(s.run()), type(s), feed.atPixel());
   }
 
   /** The feeds of a segment. */
@@ -151,7 +195,11 @@ public final class Networks {
               ? Optional.empty()
               : Optional.of(chain(links, brightnessPercent, copper)));
     }
-    return new BoxNetwork(copper.supplyVolts(box.volts()), inputOhms(id, copper), list);
+    return new BoxNetwork(
+        copper.supplyVolts(box.volts()),
+        inputOhms(id, copper),
+        list,
+        trunks.getOrDefault(id, List.of()));
   }
 
   private double inputOhms(String controller, Conductors copper) {

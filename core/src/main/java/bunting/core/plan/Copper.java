@@ -6,7 +6,7 @@ import bunting.core.show.Wire;
 import java.util.Map;
 
 /**
- * Power cable of a plan's runs: feeds, trunks and taps, and leads that carry power from segment to
+ * Power cable of a plan's runs: feeds, trunks and tails, and leads that carry power from segment to
  * segment.
  *
  * @param cableM metres of two-conductor cable
@@ -22,7 +22,11 @@ public record Copper(double cableM, double kilograms) {
     double metres = 0;
     double kilograms = 0;
     for (PowerCable cable : PowerCable.of(reading)) {
-      boolean alongRuns = cable.use() == PowerCable.Use.FEED || cable.use() == PowerCable.Use.LEAD;
+      boolean alongRuns =
+          switch (cable.use()) {
+            case FEED, TRUNK, LEAD -> true;
+            case INPUT, SET -> false;
+          };
       metres += alongRuns ? cable.metres() : 0;
       kilograms += alongRuns ? pairKilograms(wires.get(cable.wire()), cable.metres()) : 0;
     }

@@ -133,6 +133,7 @@ public final class Planner {
         power.controllers(),
         power.segments(),
         power.feeds(),
+        power.trunks(),
         power.breaks(),
         supplies,
         inputs,

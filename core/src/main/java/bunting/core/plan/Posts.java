@@ -74,7 +74,7 @@ public final class Posts {
         f.fuseAmps(),
         wire,
         metres,
-        f.taps());
+        f.trunk());
   }
 
   private static Decisions changed(
@@ -88,13 +88,13 @@ public final class Posts {
     boolean cut =
         reading.decisions().breaks().stream()
             .anyMatch(b -> island.parts().stream().anyMatch(p -> p.segment().equals(b.segment())));
-    boolean trunk = island.feeds().stream().anyMatch(f -> !f.taps().isEmpty());
+    boolean trunk = island.feeds().stream().anyMatch(f -> f.trunk().isPresent());
     return cut
         ? Optional.of(
             "This run hangs on several supplies with V+ cut between; its feeds are the planner's.")
         : trunk
             ? Optional.of(
-                "A trunk's taps are the planner's; take another way of feeding to move feeds.")
+                "A trunk's tails are the planner's; take another way of feeding to move feeds.")
             : Optional.empty();
   }
 

@@ -12,7 +12,9 @@ import bunting.core.show.PowerWays;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** What each school of injection would make of one port's line, side by side. */
@@ -55,10 +57,16 @@ public final class SchoolTable {
       boolean placed = plan.decisions().unplaced().isEmpty();
       double least = placed ? plan.totals().minVoltsPercent() : 0;
       double margin = show.settings().fuseMargin();
+      Map<String, Double> through = new HashMap<>();
+      plan.feeds()
+          .forEach(
+              f ->
+                  through.merge(
+                      f.feed().fuse(), plan.worst().feedAmps(f.feed().id()), Double::sum));
       boolean fused =
           plan.feeds().stream()
               .map(f -> f.feed())
-              .noneMatch(f -> Fuses.over(margin * plan.worst().feedAmps(f.id()), f.fuseAmps()));
+              .noneMatch(f -> Fuses.over(margin * through.get(f.fuse()), f.fuseAmps()));
       rows.add(
           new Row(
               school,

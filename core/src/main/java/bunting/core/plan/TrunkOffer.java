@@ -8,37 +8,35 @@ import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.cost.BuildCost;
 import bunting.core.explain.Line;
-import bunting.core.show.Attach;
+import bunting.core.ports.Piece;
+import bunting.core.power.TrunkWiring;
 import bunting.core.show.Feed;
+import bunting.core.show.PlacedController;
 import bunting.core.show.PriceList;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import bunting.core.units.Lengths;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
  * What heavy pairs past the runs of a box would cost in place of its feeds, as people build them:
  * one pair or several, each behind a fuse of its own, open or closed to a ring, with short tails to
  * the ends of each run. Every size of wire is tried with tails at first pixels and at both ends;
- * the cheapest that holds is told in words. It is no plan: PLAN.json knows feeds at single pixels.
+ * the cheapest that holds is told in words. A plan has trunks where the school asks for them.
  */
 public final class TrunkOffer {
-  private final Reading plan;
-  private final List<SegmentReading> pieces;
-  private final PriceList prices;
-  private final TrunkTour tour;
+  private TrunkOffer() {}
 
   /**
    * The cheapest that holds.
    *
    * @param pairs how many, each behind its own fuse
    * @param metres of heavy cable
-   * @param tails how many, of {@link Feed#TAP_M} each
-   * @param tail their wire
+   * @param tails how many, of {@link Feed#TAIL_M} each
+   * @param tail the thinnest of them
    * @param leastPercent the lowest volts, of the nominal
    * @param price of pairs, tails and leads for data
    * @param saves beside what leads and feeds of the box cost now; below 0: it would cost more
@@ -81,69 +79,54 @@ public final class TrunkOffer {
     }
   }
 
-  private TrunkOffer(Reading plan, List<SegmentReading> pieces, TrunkTour tour) {
-    this.plan = plan;
-    this.pieces = pieces;
-    this.prices = plan.show().allotting().planning().prices();
-    this.tour = tour;
-  }
-
   /** For a box of a plan; empty: nothing hangs on it, or no trunk holds there. */
   public static Optional<Offer> of(Reading plan, String box) {
-    List<SegmentReading> pieces =
+    List<SegmentReading> on =
         plan.segments().stream().filter(s -> s.segment().controller().equals(box)).toList();
-    return pieces.isEmpty()
-        ? Optional.empty()
-        : new TrunkOffer(plan, pieces, TrunkTour.of(plan, box, pieces)).cheapest(box);
+    Optional<PlacedController> at =
+        plan.decisions().controllers().stream()
+            .filter(c -> c.controller().id().equals(box))
+            .findFirst();
+    if (on.isEmpty() || at.isEmpty()) {
+      return Optional.empty();
+    }
+    List<Piece> pieces =
+        on.stream()
+            .map(
+                s ->
+                    new Piece(s.run(), s.type(), s.segment().firstPixel(), s.segment().lastPixel()))
+            .toList();
+    return TrunkWiring.cheapest(plan.show(), at.get().volts(), at.get().controller().at(), pieces)
+        .map(t -> offer(plan, box, on, t, at.get().volts()));
   }
 
-  private Optional<Offer> cheapest(String box) {
+  private static Offer offer(
+      Reading plan, String box, List<SegmentReading> on, TrunkWiring.Laid laid, double volts) {
+    PriceList prices = plan.show().allotting().planning().prices();
+    Map<String, Wire> wires = plan.show().catalogue().wiresById();
     double data = 0;
     double now = 0;
-    Map<String, Wire> wires = plan.show().catalogue().wiresById();
-    for (SegmentReading s : pieces) {
+    for (SegmentReading s : on) {
       data += s.leadM() * prices.dataPerM();
       now += s.leadM() * BuildCost.leadPerM(prices, wires, s.segment());
-    }
-    for (FeedReading f : plan.feeds()) {
-      boolean here = pieces.stream().anyMatch(s -> s.segment().id().equals(f.feed().segment()));
-      if (here && !f.feed().viaPort()) {
-        Wire wire = wires.get(f.feed().wire());
-        now += BuildCost.distribution(prices, wire, f.cableM(), f.attach()).total();
-      }
-    }
-    List<Offer> offers = new ArrayList<>();
-    for (Wire wire : plan.show().catalogue().wires()) {
-      for (boolean ring : new boolean[] {false, true}) {
-        for (boolean bothEnds : new boolean[] {false, true}) {
-          double leads = data;
-          double before = now;
-          tour.laid(wire, ring, bothEnds)
-              .ifPresent(t -> offers.add(offer(box, t, wire, ring, leads, before)));
+      for (FeedReading f : plan.feedsOf(s.segment().id())) {
+        if (!f.feed().viaPort()) {
+          Wire wire = Objects.requireNonNull(wires.get(f.feed().wire()));
+          now += BuildCost.distribution(prices, wire, f.lengthM(), f.attach()).total();
         }
       }
     }
-    return offers.stream().min(Comparator.comparingDouble(Offer::price));
-  }
-
-  private Offer offer(
-      String box, TrunkTour.Laid laid, Wire wire, boolean ring, double data, double now) {
-    double tail = Feed.TAP_M * prices.perM(laid.tailWire()) + prices.joining(Attach.END);
-    double price =
-        data
-            + laid.pairs() * prices.distributionWay()
-            + laid.metres() * prices.perM(wire)
-            + laid.tails() * tail;
+    double price = data + laid.price();
     return new Offer(
         box,
-        laid.pairs(),
-        ring,
-        wire,
+        laid.pairs().size(),
+        laid.ring(),
+        laid.wire(),
         laid.metres(),
         laid.tails(),
-        laid.tailWire(),
+        laid.thinnestTail(),
         laid.fuseAmps(),
-        laid.leastPercent(),
+        100 * laid.leastVolts() / volts,
         price,
         now - price);
   }

@@ -68,12 +68,7 @@ public final class VoltageComparison {
       }
     }
     boolean current = chosen.stream().allMatch(r -> types.get(r.type()).volts() == volts);
-    int fuses =
-        (int)
-            plan.reading().feeds().stream()
-                .map(f -> f.feed().fuseGroup().orElse(f.feed().id()))
-                .distinct()
-                .count();
+    int fuses = (int) plan.reading().feeds().stream().map(f -> f.feed().fuse()).distinct().count();
     return new VoltageOption(
         volts,
         current,

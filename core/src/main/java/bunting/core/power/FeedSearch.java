@@ -81,24 +81,21 @@ final class FeedSearch {
       case FRONT -> single(port);
       case ENDS -> last == 0 ? single(port) : trial(new int[] {0, last}, port);
       case EVERY -> trial(every(), port);
-      case TRUNK -> trunk();
-      case PORT_FIRST, BEST, SECOND_SUPPLY -> best(port);
+      case PORT_FIRST, BEST, SECOND_SUPPLY, TRUNK -> best(port);
     };
   }
 
   private int[] every() {
-    int step = rules.ways().everyPixels();
-    int[] at = new int[(stretch.size() + step - 1) / step];
+    return every(stretch.size(), rules.ways().everyPixels());
+  }
+
+  /** The first of so many pixels, and after every so many. */
+  static int[] every(int pixels, int step) {
+    int[] at = new int[(pixels - 1) / step + 1];
     for (int f = 0; f < at.length; f++) {
       at[f] = f * step;
     }
     return at;
-  }
-
-  private FeedTrial trunk() {
-    List<Integer> taps = Arrays.stream(every()).boxed().toList();
-    Post post = new Post(0, stretch.feedM(0), thickest, taps, Optional.empty());
-    return new FeedTrial(stretch, rules, Optional.empty(), List.of(post), thickest);
   }
 
   private FeedTrial best(Optional<PortLimit> port) {
@@ -194,7 +191,7 @@ final class FeedSearch {
 
   private FeedTrial searchedThinner(FeedTrial thick) {
     FeedTrial thin = thinnedInPlace(thick);
-    boolean free = thick.posts.stream().allMatch(p -> p.held().isEmpty() && p.taps().isEmpty());
+    boolean free = thick.posts.stream().allMatch(p -> p.held().isEmpty());
     boolean searched =
         free
             && rules.effort() == PowerRules.Effort.EXACT
@@ -379,7 +376,6 @@ final class FeedSearch {
               at,
               h.lengthM().orElse(stretch.feedM(at)),
               wire.orElse(posts.isEmpty() ? thickestAt(port) : thickest),
-              List.of(),
               Optional.of(h)));
     }
     FeedTrial trial = new FeedTrial(stretch, rules, port, posts, thickest);

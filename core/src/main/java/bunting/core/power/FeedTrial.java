@@ -93,7 +93,7 @@ final class FeedTrial {
   double copper() {
     double sum = stretch.jointMetres() * joints.copperMm2();
     for (Post p : posts) {
-      sum += p.cableM(stretch) * p.wire().copperMm2();
+      sum += p.metres() * p.wire().copperMm2();
     }
     return 2 * sum;
   }
@@ -160,7 +160,7 @@ final class FeedTrial {
     LineSolution.Stands s = (LineSolution.Stands) solved;
     totalAmps = Math.max(totalAmps, s.totalAmps());
     for (int f = 0; f < count(); f++) {
-      most[f] = Math.max(most[f], amps(s, f));
+      most[f] = Math.max(most[f], s.feedAmps().at(f));
     }
     double[] bears = stretch.railMost(joints);
     if (Arrays.stream(bears).allMatch(b -> b == Double.MAX_VALUE)) {
@@ -186,16 +186,6 @@ final class FeedTrial {
       }
     }
     return Optional.empty();
-  }
-
-  /** Plain feeds come before trunks in a solution. */
-  private double amps(LineSolution.Stands s, int f) {
-    int plain = (int) posts.stream().filter(p -> p.taps().isEmpty()).count();
-    int index = 0;
-    for (int k = 0; k < f; k++) {
-      index += posts.get(k).taps().isEmpty() == posts.get(f).taps().isEmpty() ? 1 : 0;
-    }
-    return s.feedAmps().at(posts.get(f).taps().isEmpty() ? index : plain + index);
   }
 
   private Optional<Shortfall> fuse(int f, Shortfalls words) {

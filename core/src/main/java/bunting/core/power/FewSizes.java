@@ -31,6 +31,9 @@ final class FewSizes {
       for (List<PortWiring.Island> port : box.ports()) {
         for (int i = 0; i < port.size(); i++) {
           PortWiring.Island before = port.get(i);
+          if (before.onTrunk()) {
+            continue;
+          }
           FeedTrial trial = before.trial();
           FeedSearch search = new FeedSearch(trial.stretch, box.rules());
           port.set(i, before.with(search.standardised(trial, sizes)));
@@ -46,6 +49,7 @@ final class FewSizes {
     return boxes.stream()
         .flatMap(b -> b.ports().stream())
         .flatMap(List::stream)
+        .filter(i -> !i.onTrunk())
         .map(PortWiring.Island::trial)
         .toList();
   }
@@ -66,7 +70,7 @@ final class FewSizes {
   private static List<Wire> choose(List<WiredBox> boxes, List<Wire> used) {
     double[] metres = new double[used.size()];
     for (FeedTrial trial : trials(boxes)) {
-      trial.posts.forEach(p -> metres[used.indexOf(p.wire())] += p.cableM(trial.stretch));
+      trial.posts.forEach(p -> metres[used.indexOf(p.wire())] += p.metres());
       if (trial.stretch.pieces().size() > 1) {
         metres[used.indexOf(trial.joints)] += trial.stretch.jointMetres();
       }

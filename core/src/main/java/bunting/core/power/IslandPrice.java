@@ -29,8 +29,7 @@ final class IslandPrice {
         if (f > 0 || !island.onBank()) {
           sum =
               sum.plus(
-                  BuildCost.distribution(
-                      prices, post.wire(), post.cableM(trial.stretch), attach(trial, post)));
+                  BuildCost.distribution(prices, post.wire(), post.metres(), attach(trial, post)));
         }
       }
       before = pieces.getLast();

@@ -32,14 +32,19 @@ final class PortWiring {
    * A finished island; its first feed goes through the port where {@code trial.port} is there.
    *
    * @param apart whether it wants a supply of its own
+   * @param onTrunk whether its feeds are tails, to be hung on a trunk
    */
-  record Island(FeedTrial trial, boolean apart) {
+  record Island(FeedTrial trial, boolean apart, boolean onTrunk) {
+    Island(FeedTrial trial, boolean apart) {
+      this(trial, apart, false);
+    }
+
     boolean onBank() {
       return trial.port.isPresent();
     }
 
     Island with(FeedTrial other) {
-      return new Island(other, apart);
+      return new Island(other, apart, onTrunk);
     }
   }
 
@@ -101,16 +106,33 @@ final class PortWiring {
       Optional<PortLimit> limit =
           next == 0 && wiring.ways().fromPorts() ? budget.portLimit(port) : Optional.empty();
       int held = byHand(next);
-      int joined =
-          held > 0 ? held : byPrice() ? cheapest(next, limit) : joinBehindOneFeed(next, limit);
-      if (joined == 0) {
-        zones(pieces.get(next), limit);
-        joined = 1;
-      }
-      next += joined;
+      next += held > 0 ? held : asTheSchoolHasIt(next, limit);
     }
     budget.portDone();
     return islands;
+  }
+
+  /** How many pieces are wired then. */
+  private int asTheSchoolHasIt(int next, Optional<PortLimit> limit) throws NoPower {
+    if (wiring.ways().school() == InjectionSchool.TRUNK) {
+      TrunkTour.zones(pieces.get(next), rules).forEach(this::tails);
+      return 1;
+    }
+    int joined = byPrice() ? cheapest(next, limit) : joinBehindOneFeed(next, limit);
+    if (joined == 0) {
+      zones(pieces.get(next), limit);
+      return 1;
+    }
+    return joined;
+  }
+
+  /**
+   * A zone with its tails, whose wire and trunk are chosen when those of the whole box are known.
+   */
+  private void tails(Piece zone) {
+    Stretch stretch = new Stretch(box, List.of(zone), wiring.conductors());
+    FeedTrial trial = TrunkWiring.tails(stretch, rules, rules.thickest(), TrunkWiring.Tapped.FIRST);
+    islands.add(new Island(trial, false, true));
   }
 
   private List<HeldPost> posts(Piece piece) {
@@ -282,7 +304,7 @@ final class PortWiring {
     if (byPrice() && limit.isEmpty()) {
       return search.thinned(apart);
     }
-    if (limit.isEmpty() || wiring.ways().school() == InjectionSchool.TRUNK) {
+    if (limit.isEmpty()) {
       return apart;
     }
     if (!apart.holds() && (wiring.ways().school() == InjectionSchool.BEST || byPrice())) {

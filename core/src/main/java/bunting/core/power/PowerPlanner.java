@@ -115,7 +115,58 @@ public final class PowerPlanner {
         show.wiring().ways().school() == InjectionSchool.PORT_FIRST
             ? byPrice(box, behind)
             : oneByOne(box, behind);
-    return Optional.of(new WiredBox(box, behind, input, ports));
+    return Optional.of(new WiredBox(box, behind, input, ports, hung(box, behind, ports)));
+  }
+
+  /** Trunks for the islands that are to hang on one; their tails are then what the trunks want. */
+  private List<WiredBox.Hung> hung(
+      BoxLoad box, PowerRules rules, List<List<PortWiring.Island>> ports) {
+    List<WiredBox.Hung.Place> places = new ArrayList<>();
+    List<Piece> pieces = new ArrayList<>();
+    for (int port = 0; port < ports.size(); port++) {
+      for (int i = 0; i < ports.get(port).size(); i++) {
+        if (ports.get(port).get(i).onTrunk()) {
+          places.add(new WiredBox.Hung.Place(port, i));
+          pieces.add(ports.get(port).get(i).trial().stretch.pieces().getFirst());
+        }
+      }
+    }
+    if (pieces.isEmpty()) {
+      return List.of();
+    }
+    Optional<TrunkWiring.Laid> laid = TrunkWiring.asked(rules, box.controller().at(), pieces);
+    if (laid.isEmpty()) {
+      pieces.forEach(p -> failures.add(noTrunk(box, p, rules)));
+      return List.of();
+    }
+    List<WiredBox.Hung> hung = new ArrayList<>();
+    for (TrunkPair pair : laid.get().pairs()) {
+      List<WiredBox.Hung.Place> at = new ArrayList<>();
+      for (int s = 0; s < pair.stops().size(); s++) {
+        WiredBox.Hung.Place place = places.get(pair.stops().get(s).number());
+        List<PortWiring.Island> islands = ports.get(place.port());
+        islands.set(place.island(), islands.get(place.island()).with(pair.trials().get(s)));
+        at.add(place);
+      }
+      hung.add(new WiredBox.Hung(pair, at));
+    }
+    return hung;
+  }
+
+  private static PowerPlan.Failure noTrunk(BoxLoad box, Piece piece, PowerRules rules) {
+    double amps = TrunkTour.most(piece, rules);
+    double bears = TrunkTour.bears(rules);
+    return new PowerPlan.Failure(
+        piece.run().name(),
+        box.controller().id(),
+        "no trunk stands with its "
+            + Texts.fixed(amps, 2)
+            + " A, nor with a tail that bears them: a pair bears "
+            + Texts.fixed(bears, 2)
+            + " A at most",
+        amps,
+        bears,
+        "A");
   }
 
   private List<List<PortWiring.Island>> byPrice(BoxLoad box, PowerRules rules) {

@@ -155,6 +155,13 @@ record PowerRules(
     return wires.getLast();
   }
 
+  /** The wire that bears the largest fuse; of equals the thickest. */
+  Wire strongest() {
+    return wires.stream()
+        .max(Comparator.comparingDouble(Wire::fuseAmpsMax).thenComparing(Wire::copperMm2))
+        .orElseThrow();
+  }
+
   /** Brightness that fuses, wires and supplies are chosen for, percent. */
   double fusedBrightness() {
     return ways.mostSent(brightness);

@@ -12,6 +12,7 @@ import bunting.core.show.FuseSizes;
 import bunting.core.show.Input;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
+import bunting.core.show.Trunk;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -33,6 +34,7 @@ final class Sizing {
   private final Map<String, WiredBox> wired = new HashMap<>();
   private final WrittenDown written;
   private final SupplyPacker.Packed packed;
+  private final List<Trunk> trunks = new ArrayList<>();
 
   Sizing(
       Show show,
@@ -62,7 +64,15 @@ final class Sizing {
               d.fuse(),
               post.wire().id(),
               post.held().isPresent() ? post.held().get().lengthM() : OptionalDouble.empty(),
-              post.taps().stream().map(t -> t - post.at() + d.atPixel()).toList()));
+              d.trunk()));
+    }
+    for (WrittenDown.DraftTrunk t : written.trunks()) {
+      trunks.add(
+          new Trunk(
+              t.id(),
+              t.pair().wire().id(),
+              t.pair().ring(),
+              t.tails().stream().map(i -> feeds.get(i).id()).toList()));
     }
     Map<String, Double> feedAmps = new HashMap<>();
     Map<String, Double> inputAmps = new HashMap<>();
@@ -81,6 +91,7 @@ final class Sizing {
         controllers,
         written.segments(),
         fused(feeds, feedAmps),
+        trunks,
         written.breaks(),
         packed.supplies(),
         inputs.stream().map(i -> fused(i, inputAmps.get(i.board()))).toList(),
@@ -93,7 +104,8 @@ final class Sizing {
       Map<String, Double> feedAmps,
       Map<String, Double> inputAmps) {
     Networks networks =
-        new Networks(show, controllers, written.segments(), feeds, written.breaks(), inputs, false);
+        new Networks(
+            show, controllers, written.segments(), feeds, trunks, written.breaks(), inputs, false);
     double percent = show.wiring().ways().mostSent(show.settings().brightnessPercent());
     BoxSolver solver = new BoxSolver(show.catalogue().wiresById(), List.of());
     for (PlacedController c : controllers) {
@@ -181,8 +193,14 @@ final class Sizing {
       if (amps.containsKey(feed.id())) {
         through.merge(feed.fuse(), amps.get(feed.id()), Double::sum);
       }
-      most.merge(feed.fuse(), written.drafts().get(f).fuseMost(), Math::min);
-      freely.merge(feed.fuse(), written.drafts().get(f).fuseFreely(), Math::min);
+      if (feed.trunk().isEmpty()) {
+        most.merge(feed.fuse(), written.drafts().get(f).fuseMost(), Math::min);
+        freely.merge(feed.fuse(), written.drafts().get(f).fuseFreely(), Math::min);
+      }
+    }
+    for (WrittenDown.DraftTrunk t : written.trunks()) {
+      most.put(t.id(), t.pair().fuseMost());
+      freely.put(t.id(), 0.0);
     }
     double margin = show.settings().fuseMargin();
     List<FewFuses.Range> ranges = new ArrayList<>();

@@ -97,6 +97,13 @@ final class Stretch {
     return Geometry.boxToPixel(box, piece.run(), piece.type(), at.pixel());
   }
 
+  /** Where the pixel at an index is. */
+  Point point(int index) {
+    Place at = place(index);
+    Piece piece = pieces.get(at.piece());
+    return Geometry.pixel(piece.run(), piece.type(), at.pixel());
+  }
+
   /** Cable along the stretch between two pixels, metres. */
   double alongM(int from, int to) {
     double sum = 0;
@@ -174,13 +181,8 @@ final class Stretch {
       Wire joints) {
     List<Compiler.Cable> cables = new ArrayList<>();
     for (Post post : posts) {
-      List<Double> spans = new ArrayList<>();
-      for (int t = 1; t < post.taps().size(); t++) {
-        spans.add(alongM(post.taps().get(t - 1), post.taps().get(t)));
-      }
       boolean port = viaPort && cables.isEmpty();
-      cables.add(
-          new Compiler.Cable(post.at(), post.wire(), post.metres(), port, post.taps(), spans));
+      cables.add(new Compiler.Cable(post.at(), post.wire(), post.metres(), port));
     }
     Line bare = bare(brightnessPercent, joints);
     return Compiler.fed(bare, cables, copper, rules.supplyVolts(), terminalVolts);

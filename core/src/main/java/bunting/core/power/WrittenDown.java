@@ -17,7 +17,20 @@ final class WrittenDown {
   private final List<Break> breaks = new ArrayList<>();
   private final List<DraftFeed> drafts = new ArrayList<>();
   private final List<SupplyPacker.Load> loads = new ArrayList<>();
+  private final List<DraftTrunk> trunks = new ArrayList<>();
   private final Map<String, Integer> parts = new HashMap<>();
+
+  /** The first draft of each island of the box in hand. */
+  private final Map<WiredBox.Hung.Place, Integer> firstDraft = new HashMap<>();
+
+  private final Map<WiredBox.Hung.Place, String> hangsOn = new HashMap<>();
+
+  /**
+   * A trunk.
+   *
+   * @param tails its drafts, by their places, in the order of the way
+   */
+  record DraftTrunk(String id, TrunkPair pair, List<Integer> tails) {}
 
   /**
    * A feed whose supply and fuse are not known yet.
@@ -26,6 +39,7 @@ final class WrittenDown {
    * @param fuseMost the largest fuse that its wires and holder bear
    * @param fuseFreely the largest that nothing else behind it minds
    * @param load the load of a supply that it is a part of
+   * @param trunk the trunk that it is a tail of
    */
   record DraftFeed(
       String segment,
@@ -35,7 +49,8 @@ final class WrittenDown {
       double fuseMost,
       double fuseFreely,
       Post post,
-      String load) {}
+      String load,
+      Optional<String> trunk) {}
 
   List<Segment> segments() {
     return segments;
@@ -47,6 +62,10 @@ final class WrittenDown {
 
   List<DraftFeed> drafts() {
     return drafts;
+  }
+
+  List<DraftTrunk> trunks() {
+    return trunks;
   }
 
   List<SupplyPacker.Load> loads() {
@@ -61,8 +80,31 @@ final class WrittenDown {
   void add(WiredBox wired) {
     BoxLoad box = wired.box();
     double bankAmps = 0;
+    firstDraft.clear();
+    hangsOn.clear();
+    for (WiredBox.Hung hung : wired.trunks()) {
+      String id = "T" + (trunks.size() + 1 + new java.util.HashSet<>(hangsOn.values()).size());
+      hung.at().forEach(at -> hangsOn.put(at, id));
+    }
     for (int port = 1; port <= wired.ports().size(); port++) {
       bankAmps += port(box, port, wired.ports().get(port - 1), wired.rules());
+    }
+    for (WiredBox.Hung hung : wired.trunks()) {
+      String id = hangsOn.get(hung.at().getFirst());
+      trunks.add(
+          new DraftTrunk(
+              id,
+              hung.pair(),
+              hung.pair().branches().stream()
+                  .map(b -> firstDraft.get(hung.at().get(b.stop())) + b.post())
+                  .toList()));
+      loads.add(
+          new SupplyPacker.Load(
+              id,
+              box.controller().at(),
+              box.volts(),
+              hung.pair().mostAmps() * wired.rules().supplyVolts(),
+              false));
     }
     if (box.type().portAmpsMax() > 0) {
       loads.add(
@@ -79,12 +121,19 @@ final class WrittenDown {
   private double port(BoxLoad box, int port, List<PortWiring.Island> islands, PowerRules rules) {
     double bankAmps = 0;
     int position = 0;
-    for (PortWiring.Island island : islands) {
+    for (int i = 0; i < islands.size(); i++) {
+      PortWiring.Island island = islands.get(i);
       FeedTrial trial = island.trial();
-      String load = island.onBank() ? bankKey(box) : "island " + loads.size() + " " + drafts.size();
+      WiredBox.Hung.Place place = new WiredBox.Hung.Place(port - 1, i);
+      Optional<String> trunk = Optional.ofNullable(hangsOn.get(place));
+      firstDraft.put(place, drafts.size());
+      String load =
+          island.onBank()
+              ? bankKey(box)
+              : trunk.orElse("island " + loads.size() + " " + drafts.size());
       if (island.onBank()) {
         bankAmps += trial.totalAmps();
-      } else {
+      } else if (trunk.isEmpty()) {
         loads.add(
             new SupplyPacker.Load(
                 load,
@@ -123,7 +172,7 @@ final class WrittenDown {
         }
         ids.add(segments.getLast().id());
       }
-      feeds(box, port, trial, load, ids);
+      feeds(box, port, trial, load, ids, trunk);
     }
     return bankAmps;
   }
@@ -145,7 +194,13 @@ final class WrittenDown {
     return before.run().equals(piece.run().name()) && before.lastPixel() + 1 == piece.first();
   }
 
-  private void feeds(BoxLoad box, int port, FeedTrial trial, String load, List<String> segmentOf) {
+  private void feeds(
+      BoxLoad box,
+      int port,
+      FeedTrial trial,
+      String load,
+      List<String> segmentOf,
+      Optional<String> trunk) {
     for (int f = 0; f < trial.count(); f++) {
       boolean viaPort = f == 0 && trial.port.isPresent();
       Optional<String> group =
@@ -163,7 +218,8 @@ final class WrittenDown {
               trial.fuseMost(f),
               trial.fuseFreely(f),
               post,
-              load));
+              load,
+              trunk));
     }
   }
 

@@ -7,11 +7,14 @@ import java.util.List;
  * supplies, circuits. All consequences (slots, volts, amps) follow from a show and its decisions.
  * Segments are in the order controller, port, position; feeds in the order of their segments and
  * pixels.
+ *
+ * @param trunks heavy pairs whose tails are among the feeds
  */
 public record Decisions(
     List<PlacedController> controllers,
     List<Segment> segments,
     List<Feed> feeds,
+    List<Trunk> trunks,
     List<Break> breaks,
     List<Supply> supplies,
     List<Input> inputs,
@@ -23,6 +26,7 @@ public record Decisions(
     controllers = List.copyOf(controllers);
     segments = List.copyOf(segments);
     feeds = List.copyOf(feeds);
+    trunks = List.copyOf(trunks);
     breaks = List.copyOf(breaks);
     supplies = List.copyOf(supplies);
     inputs = List.copyOf(inputs);
@@ -42,6 +46,7 @@ public record Decisions(
         controllers,
         segments,
         feeds,
+        List.of(),
         breaks,
         supplies,
         List.of(),
@@ -57,6 +62,7 @@ public record Decisions(
         controllers,
         segments,
         feeds,
+        trunks,
         breaks,
         list,
         inputs,
@@ -72,6 +78,7 @@ public record Decisions(
         controllers,
         segments,
         feeds,
+        trunks,
         breaks,
         supplies,
         inputs,
@@ -87,6 +94,7 @@ public record Decisions(
         controllers,
         segments,
         list,
+        trunks,
         breaks,
         supplies,
         inputs,

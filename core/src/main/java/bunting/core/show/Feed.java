@@ -1,23 +1,22 @@
 package bunting.core.show;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * One fused pair of conductors from a supply to a pixel, or a trunk that is tapped at several.
+ * One fused pair of conductors from a supply to a pixel, or a tail from a trunk to one.
  *
  * @param id unique id
  * @param segment segment id
- * @param atPixel in the run's numbering; of a trunk its first tap
+ * @param atPixel in the run's numbering
  * @param viaPort through the controller port, else from the distribution
  * @param supply supply id
  * @param fuseGroup name of the port's fuse, {@code C1:3} or {@code C1:1-2}; empty for the
  *     distribution
- * @param fuseAmps rating of its fuse
+ * @param fuseAmps rating of its fuse; of a tail that of its trunk
  * @param wire conductor id
  * @param lengthM its cable where the builder measured it; empty: as the box and the run stand
- * @param taps pixels of a trunk's taps, rising, the first included; empty: no trunk
+ * @param trunk the trunk that it is a tail of
  */
 public record Feed(
     String id,
@@ -29,13 +28,9 @@ public record Feed(
     double fuseAmps,
     String wire,
     OptionalDouble lengthM,
-    List<Integer> taps) {
+    Optional<String> trunk) {
   /** Cable from a trunk's branch to the pixel, metres (common practice, no source). */
-  public static final double TAP_M = 0.3;
-
-  public Feed {
-    taps = List.copyOf(taps);
-  }
+  public static final double TAIL_M = 0.3;
 
   /** A feed of a plan's own length. */
   public Feed(
@@ -57,16 +52,16 @@ public record Feed(
         fuseAmps,
         wire,
         OptionalDouble.empty(),
-        List.of());
+        Optional.empty());
   }
 
   /** The same with a fuse of another rating. */
   public Feed withFuse(double amps) {
-    return new Feed(id, segment, atPixel, viaPort, supply, fuseGroup, amps, wire, lengthM, taps);
+    return new Feed(id, segment, atPixel, viaPort, supply, fuseGroup, amps, wire, lengthM, trunk);
   }
 
-  /** The name of its fuse: the port's, or its own. */
+  /** The name of its fuse: the port's, the trunk's, or its own. */
   public String fuse() {
-    return fuseGroup.orElse(id);
+    return fuseGroup.or(() -> trunk).orElse(id);
   }
 }

@@ -7,6 +7,7 @@ import bunting.core.island.Chain;
 import bunting.core.island.Island;
 import bunting.core.island.SolvedBox;
 import bunting.core.island.SolvedChain;
+import bunting.core.island.SolvedTrunk;
 import bunting.core.show.Input;
 import bunting.core.show.PlacedController;
 import java.util.ArrayList;
@@ -55,7 +56,8 @@ final class CaseSolver {
                                 k.brightness(),
                                 k.copper(),
                                 true)))
-            .toList());
+            .toList(),
+        box.trunks());
   }
 
   static void note(SolvedChain chain, Map<String, Double> amps) {
@@ -79,6 +81,14 @@ final class CaseSolver {
     return sound.get(wired.boxIndex.get(box));
   }
 
+  /** What a trunk carried at the most before anything was lost. */
+  double soundTrunkAmps(String box, SolvedTrunk trunk) {
+    return sound(box).trunks().stream()
+        .filter(t -> t.laid().equals(trunk.laid()))
+        .mapToDouble(SolvedTrunk::mostAmps)
+        .sum();
+  }
+
   double soundAmps(String feed) {
     return soundAmps.getOrDefault(feed, 0.0);
   }
@@ -92,7 +102,9 @@ final class CaseSolver {
           network.chains().stream().map(c -> c.map(k -> left(k, gone))).toList();
       boxes.put(
           id,
-          solver.changed(sound(id), new BoxNetwork(network.supplyVolts(), ohms(id, gone), chains)));
+          solver.changed(
+              sound(id),
+              new BoxNetwork(network.supplyVolts(), ohms(id, gone), chains, network.trunks())));
     }
     return boxes;
   }

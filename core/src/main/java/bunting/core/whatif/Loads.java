@@ -6,6 +6,7 @@ import bunting.core.copper.Fuses;
 import bunting.core.copper.Rails;
 import bunting.core.island.SolvedBox;
 import bunting.core.island.SolvedChain;
+import bunting.core.island.SolvedTrunk;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
 import bunting.core.show.Segment;
@@ -202,6 +203,11 @@ final class Loads {
           for (int port = 0; port < box.ports().size(); port++) {
             var before = cases.sound(id).ports().get(port);
             box.ports().get(port).ifPresent(c -> chain(list, c, before.orElseThrow()));
+          }
+          for (SolvedTrunk t : box.trunks()) {
+            double before = cases.soundTrunkAmps(id, t);
+            double bears = wires.get(t.laid().trunk().wire()).fuseAmpsMax();
+            over(list, "trunk " + t.laid().trunk().id(), t.mostAmps(), before, bears);
           }
         });
     list.sort(

@@ -185,6 +185,7 @@ class ChecksTest {
                 plain.controllers(),
                 plain.segments(),
                 plain.feeds(),
+                plain.trunks(),
                 plain.breaks(),
                 plain.supplies(),
                 plain.inputs(),

@@ -7,6 +7,7 @@ import bunting.core.show.Conductors;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.HeldPost;
+import bunting.core.show.InjectionSchool;
 import bunting.core.show.PowerWays;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -34,6 +35,9 @@ final class PowerFaults {
     faults.put("closed-box-heat", boxed(3));
     faults.put("aluminium-fuses", fused(15));
     faults.put("no-way", noWay());
+    faults.put("tail-rule", trunk(f -> f));
+    faults.put("trunk-amps", trunk(f -> with(f, f.fuseAmps(), "22AWG", f.supply())));
+    faults.put("thin-tail", trunk(f -> stretched(f, 5)));
     return faults;
   }
 
@@ -45,6 +49,28 @@ final class PowerFaults {
     Catalogue small = c.withBlocks(c.blocks().subList(0, 1));
     return read(
         show.withCatalogue(small).withWiring(show.wiring().withPosts("Wheel", List.of(post))));
+  }
+
+  /** A trunk past two runs of 5 A each, whose tails are changed. */
+  private static Reading trunk(java.util.function.UnaryOperator<Feed> change) {
+    Show show =
+        Show.of(List.of(Run.of("Weir", "5v-strip-60", 100), Run.of("Lip", "5v-strip-60", 100)));
+    PowerWays ways = show.wiring().ways().with(InjectionSchool.TRUNK, 150);
+    return changed(show.withWiring(show.wiring().with(ways)), change);
+  }
+
+  private static Feed stretched(Feed f, double metres) {
+    return new Feed(
+        f.id(),
+        f.segment(),
+        f.atPixel(),
+        f.viaPort(),
+        f.supply(),
+        f.fuseGroup(),
+        f.fuseAmps(),
+        f.wire(),
+        OptionalDouble.of(metres),
+        f.trunk());
   }
 
   private static Reading read(Show show) {
@@ -79,7 +105,7 @@ final class PowerFaults {
         fuse,
         wire,
         f.lengthM(),
-        f.taps());
+        f.trunk());
   }
 
   private static Reading fused(double amps) {

@@ -147,7 +147,7 @@ final class SafetyFaults {
             3,
             "22AWG",
             f.lengthM(),
-            f.taps()));
+            f.trunk()));
     return Reading.of(show, plan.withFeeds(feeds));
   }
 

@@ -173,36 +173,6 @@ class MeshSolverTest {
     }
   }
 
-  /** A trunk with one tap is a feed with the resistances in series. */
-  @Test
-  void aTrunkWithOneTapIsAFeed() {
-    Line bare =
-        Line.uniform(12, 80, 0.03, LoadKind.CONSTANT_CURRENT, 0.004, new int[0], new double[0]);
-    Line trunk =
-        bare.withTrunks(
-            List.of(new Trunk(12, 0.05, new int[] {40}, new double[0], new double[] {0.02})));
-    Line feed = bare.withFeeds(new int[] {40}, new double[] {0.07}, new double[] {12});
-    LineSolution.Stands a = (LineSolution.Stands) LineSolver.solve(trunk);
-    LineSolution.Stands b = (LineSolution.Stands) LineSolver.solve(feed);
-    assertThat(a.volts().at(79)).isCloseTo(b.volts().at(79), within(1e-9));
-    assertThat(a.totalAmps()).isCloseTo(2.4, within(1e-9));
-  }
-
-  /** A ring with one tap is a feed behind both of its ways side by side (arithmetic). */
-  @Test
-  void aClosedTrunkFeedsFromBothEnds() {
-    Line bare =
-        Line.uniform(12, 80, 0.03, LoadKind.CONSTANT_CURRENT, 0.004, new int[0], new double[0]);
-    Trunk open = new Trunk(12, 0.06, new int[] {40}, new double[0], new double[] {0.02});
-    Line ring = bare.withTrunks(List.of(open.closed(0.03)));
-    Line feed = bare.withFeeds(new int[] {40}, new double[] {0.02 + 0.02}, new double[] {12});
-    LineSolution.Stands a = (LineSolution.Stands) LineSolver.solve(ring);
-    LineSolution.Stands b = (LineSolution.Stands) LineSolver.solve(feed);
-    assertThat(a.volts().at(0)).isCloseTo(b.volts().at(0), within(1e-9));
-    assertThat(a.totalAmps()).isCloseTo(2.4, within(1e-9));
-    assertThat(a.feedAmps().at(0)).isCloseTo(2.4, within(1e-9));
-  }
-
   /** P over R of one pixel has no answer above V squared over 4 R (arithmetic). */
   @Test
   void powerBeyondTheLimitFalls() {

@@ -122,7 +122,7 @@ class StarSolverTest {
       double[] feeds = at.length == 2 ? new double[] {0.05, 0.1} : new double[] {0.05};
       Line line = line(n, kind, 0.03, at, feeds, 12);
       branches.add(new StarSolver.Branch(line, 0));
-      Laid.in(mesh, line, 0, terminals);
+      Laid.in(mesh, line, f -> f == 0 ? terminals : Laid.OWN);
     }
     StarSolver.Solution star = StarSolver.solve(12, ohms, branches);
     MeshSolution whole = MeshSolver.solve(mesh);

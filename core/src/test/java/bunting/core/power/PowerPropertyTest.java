@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.within;
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.assess.TrunkReading;
+import bunting.core.copper.TailRule;
 import bunting.core.island.Island;
 import bunting.core.plan.Planner;
 import bunting.core.show.Feed;
@@ -32,12 +34,19 @@ class PowerPropertyTest {
     reading.feeds().forEach(f -> fuses.merge(f.feed().fuse(), f.amps(), Double::sum));
     for (FeedReading f : reading.feeds()) {
       Wire wire = Wire.parse(f.feed().wire()).orElseThrow();
-      assertThat(f.feed().fuseAmps()).isLessThanOrEqualTo(wire.fuseAmpsMax());
+      boolean tail = f.feed().trunk().isPresent();
+      assertThat(f.feed().fuseAmps())
+          .isLessThanOrEqualTo(tail ? TailRule.fuseMost(wire) : wire.fuseAmpsMax());
       if (best) {
         assertThat(f.feed().fuseAmps())
             .as(seed + " " + f)
             .isGreaterThanOrEqualTo(fuses.get(f.feed().fuse()) * 1.25 - 1e-6);
       }
+    }
+    for (TrunkReading t : reading.trunks()) {
+      Wire wire = Wire.parse(t.trunk().wire()).orElseThrow();
+      assertThat(t.fuseAmps()).as(seed + " " + t).isLessThanOrEqualTo(wire.fuseAmpsMax());
+      assertThat(t.fuseAmps()).isGreaterThanOrEqualTo(t.amps() * 1.25 - 1e-6);
     }
     for (SegmentReading s : reading.segments()) {
       if (best) {

@@ -35,6 +35,7 @@ class SafetyPropertyTest {
       case PORT -> "port-amps";
       case BOARD -> "board-amps";
       case INPUT -> "input-wires";
+      case TRUNK, TAIL -> "trunk-amps";
       case LEAD -> "lead-amps";
       case RAIL -> "rail-over-limit";
       case JUMPER -> "jumper-amps";
@@ -192,6 +193,6 @@ class SafetyPropertyTest {
         f.fuseAmps(),
         wire,
         f.lengthM(),
-        f.taps());
+        f.trunk());
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.assess.Reading;
 import bunting.core.copper.Fuses;
+import bunting.core.copper.TailRule;
 import bunting.core.island.Island;
 import bunting.core.plan.Planner;
 import bunting.core.plan.Posts;
@@ -57,8 +58,8 @@ class WiringPlanTest {
     assertThat(at(plan(school(weir(300), InjectionSchool.EVERY, 100))))
         .containsExactly(1, 101, 201);
     Reading trunk = plan(school(weir(300), InjectionSchool.TRUNK, 100));
-    assertThat(trunk.feeds()).hasSize(1);
-    assertThat(trunk.feeds().getFirst().feed().taps()).containsExactly(1, 101, 201);
+    assertThat(at(trunk)).containsExactly(1, 101, 201);
+    assertThat(trunk.trunks().getFirst().trunk().tails()).hasSize(3);
   }
 
   private static List<Integer> at(Reading reading) {
@@ -101,7 +102,12 @@ class WiringPlanTest {
       Reading reading = plan(school(weir(pixels), school, 120));
       for (var f : reading.feeds()) {
         Wire wire = Wire.parse(f.feed().wire()).orElseThrow();
-        assertThat(f.feed().fuseAmps()).isLessThanOrEqualTo(wire.fuseAmpsMax());
+        double most = f.feed().trunk().isPresent() ? TailRule.fuseMost(wire) : wire.fuseAmpsMax();
+        assertThat(f.feed().fuseAmps()).isLessThanOrEqualTo(most);
+      }
+      for (var t : reading.trunks()) {
+        Wire wire = Wire.parse(t.trunk().wire()).orElseThrow();
+        assertThat(t.fuseAmps()).isLessThanOrEqualTo(wire.fuseAmpsMax());
       }
     }
   }

@@ -188,7 +188,7 @@ class WhatIfTest {
         f.fuseAmps(),
         wire,
         f.lengthM(),
-        f.taps());
+        f.trunk());
   }
 
   /** Pixels that hang on another supply are lit and know nothing more: their board is dead. */
@@ -270,6 +270,7 @@ class WhatIfTest {
                 reading.decisions().controllers(),
                 reading.decisions().segments(),
                 reading.decisions().feeds(),
+                reading.decisions().trunks(),
                 reading.decisions().breaks(),
                 reading.decisions().supplies(),
                 reading.decisions().inputs().stream().map(i -> i.withFuse(7)).toList(),
@@ -311,6 +312,7 @@ class WhatIfTest {
                 d.controllers(),
                 d.segments(),
                 d.feeds(),
+                d.trunks(),
                 d.breaks(),
                 d.supplies(),
                 d.inputs().stream().map(x -> x.withFuse(3)).toList(),

@@ -65,8 +65,8 @@ public final class BuntingLine {
   /** A piece of cloth on the cord, dyed by the white test. */
   public record Pennant(double x1, double y1, double x2, double y2, int rgb) {}
 
-  /** A feed; {@code y} is its head on the cord; further taps of a trunk stand at {@code taps}. */
-  public record Post(FeedReading feed, double x, double y, List<Double> taps) {}
+  /** A feed; {@code y} is its head on the cord. */
+  public record Post(FeedReading feed, double x, double y) {}
 
   /**
    * Where slots begin, counted from the feed end of the line.
@@ -175,9 +175,8 @@ public final class BuntingLine {
   private void feeds(Span span) {
     SegmentReading s = span.segment();
     for (FeedReading f : reading.feedsOf(s.segment().id())) {
-      List<Double> taps = f.feed().taps().stream().map(span::xOf).toList();
       int index = f.feed().atPixel() - s.segment().firstPixel();
-      posts.add(new Post(f, span.xOf(f.feed().atPixel()), y(s, index), taps));
+      posts.add(new Post(f, span.xOf(f.feed().atPixel()), y(s, index)));
     }
   }
 

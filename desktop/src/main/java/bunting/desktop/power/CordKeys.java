@@ -60,7 +60,7 @@ final class CordKeys {
       int by = e.getCode() == KeyCode.LEFT ? -stride : stride;
       model
           .feedReading()
-          .filter(f -> !f.feed().viaPort() && f.feed().taps().isEmpty())
+          .filter(f -> !f.feed().viaPort() && f.feed().trunk().isEmpty())
           .ifPresent(f -> model.segmentOf(f.feed().id()).ifPresent(s -> nudge(f, s, by)));
       e.consume();
     }

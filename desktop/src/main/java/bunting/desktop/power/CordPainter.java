@@ -9,7 +9,9 @@ import bunting.desktop.picture.BuntingLine;
 import bunting.desktop.picture.BuntingPainter;
 import bunting.desktop.picture.JoinMark;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
@@ -20,6 +22,9 @@ import javafx.scene.text.TextAlignment;
 final class CordPainter {
   private static final double TAG_TOP = 4;
   private static final double TAG_ROW = 17;
+
+  /** A trunk goes on beyond its tails. */
+  private static final double TRUNK_BEYOND = 14;
 
   private final GraphicsContext g;
   private final Palette palette;
@@ -108,18 +113,15 @@ final class CordPainter {
   }
 
   private void posts(CordLayout cord, String chosen, boolean inHand) {
+    trunks(cord);
     List<Double> free = new ArrayList<>(List.of(0.0, 0.0));
     for (BuntingLine.Post p : cord.line().posts()) {
       boolean mine = p.feed().feed().id().equals(chosen);
       g.setStroke(palette.power());
       g.setLineWidth(mine ? 4.5 : 3);
-      for (double x : p.taps()) {
+      boolean tail = p.feed().feed().trunk().isPresent();
+      if (tail && !mine) {
         g.setLineWidth(2);
-        g.strokeLine(x, p.y(), x, cord.floor());
-      }
-      if (!p.taps().isEmpty()) {
-        g.setLineWidth(4);
-        g.strokeLine(p.x(), cord.floor() - 2, p.taps().getLast(), cord.floor() - 2);
       }
       g.strokeLine(p.x(), p.y(), p.x(), cord.floor());
       JoinMark.paint(g, palette, p.feed().attach(), p.x(), p.y(), 5);
@@ -132,11 +134,33 @@ final class CordPainter {
     }
   }
 
+  /** A heavy line along the floor past the tails of each trunk, as it goes on. */
+  private void trunks(CordLayout cord) {
+    Map<String, List<Double>> tails = new LinkedHashMap<>();
+    for (BuntingLine.Post p : cord.line().posts()) {
+      p.feed()
+          .feed()
+          .trunk()
+          .ifPresent(t -> tails.computeIfAbsent(t, k -> new ArrayList<>()).add(p.x()));
+    }
+    g.setStroke(palette.power());
+    g.setLineWidth(5);
+    tails.forEach(
+        (trunk, xs) -> {
+          double left = xs.stream().mapToDouble(x -> x).min().orElse(0) - TRUNK_BEYOND;
+          double right = xs.stream().mapToDouble(x -> x).max().orElse(0) + TRUNK_BEYOND;
+          double y = cord.floor() - 2;
+          g.strokeLine(Math.max(0, left), y, Math.min(cord.width(), right), y);
+        });
+  }
+
   /** Fuse, wire and length over the post, in the first of two rows that has room. */
   private void tag(CordLayout cord, BuntingLine.Post p, boolean mine, List<Double> free) {
     var f = p.feed().feed();
     Font font = mine ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
-    String amps = Texts.fixed(p.feed().amps(), 1) + " A · fuse " + Texts.number(f.fuseAmps());
+    String behind = f.trunk().map(t -> t + " · ").orElse("");
+    String amps =
+        Texts.fixed(p.feed().amps(), 1) + " A · " + behind + "fuse " + Texts.number(f.fuseAmps());
     String full = amps + " A · " + f.wire() + " · " + lengths.rough(p.feed().lengthM());
     String joined = p.feed().attach() == Attach.PORT ? full : full + " · " + p.feed().attach().id();
     for (String text : List.of(joined, full, amps + " A", Texts.fixed(p.feed().amps(), 1) + " A")) {

@@ -106,7 +106,9 @@ final class CordView extends Region {
     model.feed().set(Optional.of(feed.id()));
     if (feed.viaPort()) {
       teller.accept("This feed is the board's own output; it stays at the first pixel.");
-    } else if (feed.taps().isEmpty()) {
+    } else if (feed.trunk().isPresent()) {
+      teller.accept("A tail of trunk " + feed.trunk().get() + "; the planner's, as its trunk is.");
+    } else {
       dragged = Optional.of(feed.id());
       carriedTo = feed.atPixel();
     }

@@ -234,7 +234,8 @@ final class RiverLayout {
             Optional.empty(),
             depth,
             worst.getOrDefault(id, 0.0) / rating,
-            feeds.stream().anyMatch(f -> burning.contains("cable of " + f.feed().id())));
+            burning.contains("trunk " + id)
+                || feeds.stream().anyMatch(f -> burning.contains("cable of " + f.feed().id())));
     fuses.add(row);
     height += ROW;
     return row;

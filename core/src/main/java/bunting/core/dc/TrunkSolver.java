@@ -1,0 +1,117 @@
+package bunting.core.dc;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * The DC solve of a trunk: a heavy pair from a supply past lines, open or closed to a ring, with a
+ * tail to a pixel at each of its branches. All lines are laid in one mesh and solved as one ({@link
+ * MeshSolver}).
+ */
+public final class TrunkSolver {
+  /**
+   * A trunk. Resistances are those of the loop (go and return).
+   *
+   * @param volts what its supply holds
+   * @param headOhms from the supply to the first branch
+   * @param spanOhms between each branch and the next
+   * @param backOhms from the last branch back to the supply; empty: open
+   */
+  public record Trunk(
+      double volts, double headOhms, List<Double> spanOhms, OptionalDouble backOhms) {
+    public Trunk {
+      spanOhms = List.copyOf(spanOhms);
+    }
+  }
+
+  /**
+   * What a branch goes to.
+   *
+   * @param line by its place
+   * @param feed of that line, whose ohms are those of the tail
+   */
+  public record Tail(int line, int feed) {}
+
+  /**
+   * What was found.
+   *
+   * @param lines in the order given
+   * @param headAmps over the way out
+   * @param spanAmps between branches, away from the head
+   * @param backAmps over the way back; 0 of an open one
+   */
+  public record Solution(
+      List<LineSolution> lines, double headAmps, List<Double> spanAmps, double backAmps) {
+    public Solution {
+      lines = List.copyOf(lines);
+      spanAmps = List.copyOf(spanAmps);
+    }
+
+    /** Whether all of it stands. */
+    public boolean stands() {
+      return lines.stream().allMatch(l -> l instanceof LineSolution.Stands);
+    }
+
+    /** The most over any of it, amps. */
+    public double mostAmps() {
+      double spans = spanAmps.stream().mapToDouble(Math::abs).max().orElse(0);
+      return Math.max(Math.max(Math.abs(headAmps), Math.abs(backAmps)), spans);
+    }
+  }
+
+  private TrunkSolver() {}
+
+  /**
+   * Solves a trunk. Deterministic.
+   *
+   * @param lines each hangs on the trunk by one feed at least; further feeds have their own source
+   * @param tails one a branch; empty: nothing hangs there
+   */
+  public static Solution solve(Trunk trunk, List<Line> lines, List<Optional<Tail>> tails) {
+    if (tails.isEmpty() || trunk.spanOhms().size() != tails.size() - 1) {
+      throw new IllegalArgumentException("a trunk wants branches, and spans between them");
+    }
+    Mesh mesh = new Mesh();
+    int source = mesh.source(trunk.volts());
+    int branch = mesh.node();
+    int head = mesh.conductor(source, branch, trunk.headOhms());
+    List<Integer> spans = new ArrayList<>();
+    Map<Tail, Integer> on = new HashMap<>();
+    for (int k = 0; k < tails.size(); k++) {
+      if (tails.get(k).isPresent()) {
+        on.put(tails.get(k).get(), branch);
+      }
+      if (k + 1 < tails.size()) {
+        int next = mesh.node();
+        spans.add(mesh.conductor(branch, next, trunk.spanOhms().get(k)));
+        branch = next;
+      }
+    }
+    int back =
+        trunk.backOhms().isPresent()
+            ? mesh.conductor(source, branch, trunk.backOhms().getAsDouble())
+            : -1;
+    List<Laid> laid = new ArrayList<>();
+    for (int l = 0; l < lines.size(); l++) {
+      int line = l;
+      laid.add(Laid.in(mesh, lines.get(l), f -> on.getOrDefault(new Tail(line, f), Laid.OWN)));
+    }
+    MeshSolution found = MeshSolver.solve(mesh);
+    if (found instanceof MeshSolution.Falls && lines.stream().allMatch(l -> l.sheds)) {
+      found = MeshSolver.settle(mesh);
+    }
+    MeshSolution solved = found;
+    List<LineSolution> read = laid.stream().map(l -> l.read(solved)).toList();
+    return solved instanceof MeshSolution.Stands s
+        ? new Solution(
+            read,
+            s.amps().at(head),
+            spans.stream().map(c -> s.amps().at(c)).toList(),
+            back < 0 ? 0 : s.amps().at(back))
+        : new Solution(read, 0, spans.stream().map(c -> 0.0).toList(), 0);
+  }
+}
