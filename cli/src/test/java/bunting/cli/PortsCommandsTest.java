@@ -91,4 +91,22 @@ class PortsCommandsTest extends CommandDriver {
     assertThat(run("why", tight, "--run", "wall")).isZero();
     assertThat(out).contains("let it be divided");
   }
+
+  /** What another box would cost, and what a trunk would, stand beside the reasons. */
+  @Test
+  void whyNamesTheNextBestBoxAndATrunk() throws Exception {
+    Path two = folder.resolve("two");
+    Files.createDirectories(two);
+    Files.writeString(
+        two.resolve("SETTINGS.json"),
+        """
+        {"controllers": [{"id": "Mill", "type": "box-4"},
+                         {"id": "Boats", "type": "box-4", "x": 9, "y": 0}]}
+        """);
+    Path runs = two.resolve("RUNS.csv");
+    Files.writeString(
+        runs, "name,type,pixels,x_m\nsill,12v-strip-60,120,1\nlip,12v-strip-60,90,2\n");
+    assertThat(run("why", runs.toString(), "--run", "sill")).isZero();
+    assertThat(out).contains("Next best").contains("Boats").contains("A trunk instead");
+  }
 }

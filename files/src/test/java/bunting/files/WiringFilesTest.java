@@ -103,10 +103,13 @@ class WiringFilesTest {
     JsonNode plan = new ObjectMapper().readTree(file.toFile());
     assertThat(plan.get("feeds"))
         .extracting(f -> f.get("atPixel").asInt())
-        .containsExactly(1, 101, 201);
+        .as("with the last pixel: each 100 alone does not hold here")
+        .containsExactly(1, 101, 201, 300);
     assertThat(plan.get("feeds")).extracting(f -> f.get("trunk").asText()).containsOnly("T1");
     JsonNode one = plan.get("trunks").get(0);
-    assertThat(one.get("tails")).extracting(JsonNode::asText).containsExactly("F1", "F2", "F3");
+    assertThat(one.get("tails"))
+        .extracting(JsonNode::asText)
+        .containsExactly("F1", "F2", "F3", "F4");
     assertThat(one.get("fuseAmps")).isEqualTo(plan.get("feeds").get(0).get("fuseAmps"));
   }
 

@@ -3,7 +3,7 @@ package bunting.core.dc;
 import java.util.Arrays;
 
 /**
- * The DC solve of a network with loops: a trunk with taps, two rails that differ, several sources.
+ * The DC solve of a network with loops: a trunk with tails, two rails that differ, several sources.
  *
  * <p><b>Method.</b> Node potentials; pixels are linearised and iterated as in {@link LineSolver}.
  * The matrix is symmetric and is factored as L D L' without exchanges, in the order of {@link

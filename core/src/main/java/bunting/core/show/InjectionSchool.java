@@ -12,8 +12,8 @@ public enum InjectionSchool {
   ENDS("ends", "both ends"),
   /** At the first and after every so many pixels. */
   EVERY("every", "every so many pixels"),
-  /** One heavy cable beside the run, tapped every so many pixels. */
-  TRUNK("trunk", "trunk with taps"),
+  /** Heavy pairs past the runs of a box, tapped every so many pixels. */
+  TRUNK("trunk", "trunk with tails"),
   /** Halves, each on a supply of its own, V+ cut between them. */
   SECOND_SUPPLY("second-supply", "second supply, V+ cut");
 

@@ -254,8 +254,16 @@ final class RiverLayout {
   private String line(List<FeedReading> feeds) {
     FeedReading first = feeds.getFirst();
     String run = segment(first).map(s -> s.run().name()).orElse("");
+    if (first.feed().trunk().isPresent()) {
+      long runs = feeds.stream().map(f -> f.feed().segment()).distinct().count();
+      return first.feed().trunk().get() + " · past " + run + also(runs - 1);
+    }
     String at = run + " · at " + first.feed().atPixel();
     return feeds.size() > 1 ? at + " and " + (feeds.size() - 1) + " more" : at;
+  }
+
+  private static String also(long more) {
+    return more > 0 ? " and " + more + " more" : "";
   }
 
   private void circuit(Optional<CircuitReading> circuit, double y, double tall) {

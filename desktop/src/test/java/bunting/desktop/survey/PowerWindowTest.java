@@ -214,6 +214,28 @@ class PowerWindowTest extends WindowDriver {
         .anyMatch(f -> f.code().equals("low-volts"));
   }
 
+  /** A trunk past both runs of the box; its tails are chosen, told of, and not dragged. */
+  @Test
+  void aTrunkPassesTheRuns(FxRobot robot) {
+    weirAndOwl();
+    onScreen(
+        () -> {
+          robot
+              .lookup("#ways-school")
+              .<ComboBox<InjectionSchool>>query()
+              .setValue(InjectionSchool.TRUNK);
+          return true;
+        });
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(reading().trunks()).isNotEmpty();
+    assertThat(reading().feeds()).allMatch(f -> f.feed().trunk().isPresent());
+    focus(robot, "#cord");
+    robot.push(KeyCode.N);
+    robot.push(KeyCode.RIGHT);
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(show().wiring().posts()).isEmpty();
+  }
+
   @Test
   void everyLossIsListedAndShownOnTheRiver(FxRobot robot) throws Exception {
     weirAndOwl();
