@@ -373,6 +373,15 @@ final class BoxModel {
     if (places * runs.size() > WIRED_MAX) {
       return cable(SCALE * show.allotting().planning().prices().dataPerM());
     }
+    List<Prices.Chain> alone = new ArrayList<>();
+    for (int r = 0; r < runs.size(); r++) {
+      for (BoxLoad box : boxes) {
+        if (allowed.may(runs.get(r), box)) {
+          alone.add(Prices.Chain.alone(box, runs.get(r), type(r)));
+        }
+      }
+    }
+    prices.readyChains(alone);
     LinearExprBuilder sum = LinearExpr.newBuilder();
     for (int r = 0; r < runs.size(); r++) {
       for (int b = 0; b < boxes.size(); b++) {

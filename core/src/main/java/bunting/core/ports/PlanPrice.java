@@ -8,7 +8,7 @@ import java.util.List;
  * knowing it.
  */
 public interface PlanPrice {
-  /** A box as it would be wired. The box is not changed. */
+  /** A box as it would be wired. The box is not changed. Boxes are wired side by side. */
   Wired wire(BoxLoad box);
 
   /** Price of the supplies that these boxes want together. */

@@ -29,6 +29,9 @@ final class PortSearch {
   /** So many of the best by nearly right prices are held against each other by right ones. */
   private static final int NEAREST = 4;
 
+  /** With more runs than this the best by the nearly right prices is taken as it is. */
+  private static final int RUNS_COMPARED = 20;
+
   /** So often a show of few runs is dealt anew from a little beside the best. */
   private static final int KICKS = 12;
 
@@ -104,14 +107,20 @@ final class PortSearch {
       Allotment done = finished(one);
       apart.putIfAbsent(done.boxes().stream().map(PortSearch::chains).toList(), done);
     }
-    PlanPrice right = wiring.exactly();
-    Prices exact = right == wiring ? prices : new Prices(show, right);
-    Allotment best =
+    List<Allotment> nearest =
         apart.values().stream()
             .map(a -> Map.entry(a, Score.of(show, prices, a)))
             .sorted(Map.Entry.comparingByValue())
-            .limit(NEAREST)
+            .limit(show.runs().size() > RUNS_COMPARED ? 1 : NEAREST)
             .map(Map.Entry::getKey)
+            .toList();
+    if (nearest.size() == 1 && show.runs().size() > Deal.FEW_RUNS) {
+      return nearest.getFirst();
+    }
+    PlanPrice right = wiring.exactly();
+    Prices exact = right == wiring ? prices : new Prices(show, right);
+    Allotment best =
+        nearest.stream()
             .map(a -> Map.entry(a, Score.of(show, exact, a)))
             .min(Map.Entry.comparingByValue())
             .orElseThrow()

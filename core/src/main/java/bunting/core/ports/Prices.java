@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -103,7 +104,31 @@ public final class Prices {
 
   /** Price of wiring a run by itself from such a box; where it cannot be powered, very much. */
   double alone(Run run, PixelType type, BoxLoad box) {
-    return chain(box, List.of(new Piece(run, type, 1, run.pixels())));
+    return chain(box, Chain.alone(box, run, type).pieces());
+  }
+
+  /** Pieces on one port of such a box. */
+  record Chain(BoxLoad box, List<Piece> pieces) {
+    static Chain alone(BoxLoad box, Run run, PixelType type) {
+      return new Chain(box, List.of(new Piece(run, type, 1, run.pixels())));
+    }
+  }
+
+  /** Finds what chains cost, side by side: they are asked for one by one then. */
+  void readyChains(List<Chain> asked) {
+    Map<List<Object>, Chain> unknown = new LinkedHashMap<>();
+    for (Chain c : asked) {
+      List<Object> key = key(c.box(), c.pieces());
+      if (!c.pieces().isEmpty() && !chains.containsKey(key)) {
+        unknown.putIfAbsent(key, c);
+      }
+    }
+    List<Double> found =
+        unknown.values().parallelStream().map(c -> wiredChain(c.box(), c.pieces())).toList();
+    int next = 0;
+    for (List<Object> key : unknown.keySet()) {
+      chains.put(key, found.get(next++));
+    }
   }
 
   /**
@@ -114,28 +139,56 @@ public final class Prices {
     if (chain.isEmpty()) {
       return 0;
     }
-    List<Object> key = new ArrayList<>(List.of(box.type().id(), box.controller().at()));
-    chain.forEach(p -> key.add(p.run().name() + " " + p.first() + " " + p.last()));
+    List<Object> key = key(box, chain);
     Double before = chains.get(key);
     if (before == null) {
-      BoxLoad bare = new BoxLoad(box.controller(), box.type());
-      chain.forEach(p -> bare.append(bare.order().getFirst(), p));
-      PlanPrice.Wired w = wiring.wire(bare);
-      before = w.unpowered() > 0 ? NO_POWER : w.price();
+      before = wiredChain(box, chain);
       chains.put(key, before);
     }
     return before;
   }
 
+  private static List<Object> key(BoxLoad box, List<Piece> chain) {
+    List<Object> key = new ArrayList<>(List.of(box.type().id(), box.controller().at()));
+    chain.forEach(p -> key.add(p.run().name() + " " + p.first() + " " + p.last()));
+    return key;
+  }
+
+  private double wiredChain(BoxLoad box, List<Piece> chain) {
+    BoxLoad bare = new BoxLoad(box.controller(), box.type());
+    chain.forEach(p -> bare.append(bare.order().getFirst(), p));
+    PlanPrice.Wired w = wiring.wire(bare);
+    return w.unpowered() > 0 ? NO_POWER : w.price();
+  }
+
+  /** Wires boxes that are not known as they are, side by side: they are asked for one by one. */
+  void ready(List<BoxLoad> boxes) {
+    List<BoxLoad> unknown = boxes.stream().filter(b -> knownAsItIs(b).isEmpty()).toList();
+    List<PlanPrice.Wired> wired = unknown.parallelStream().map(this::fresh).toList();
+    for (int i = 0; i < wired.size(); i++) {
+      known.put(unknown.get(i), new Known(unknown.get(i).changes(), wired.get(i)));
+    }
+  }
+
+  private Optional<PlanPrice.Wired> knownAsItIs(BoxLoad box) {
+    return Optional.ofNullable(known.get(box))
+        .filter(k -> k.changes() == box.changes())
+        .map(Known::wired);
+  }
+
+  private PlanPrice.Wired fresh(BoxLoad box) {
+    return box.isEmpty() ? PlanPrice.Wired.nothing(box) : wiring.wire(box);
+  }
+
   /** A box as it would be wired. */
   PlanPrice.Wired wired(BoxLoad box) {
-    Known before = known.get(box);
-    if (before == null || before.changes() != box.changes()) {
-      PlanPrice.Wired now = box.isEmpty() ? PlanPrice.Wired.nothing(box) : wiring.wire(box);
-      before = new Known(box.changes(), now);
-      known.put(box, before);
+    Optional<PlanPrice.Wired> before = knownAsItIs(box);
+    if (before.isPresent()) {
+      return before.get();
     }
-    return before.wired();
+    PlanPrice.Wired now = fresh(box);
+    known.put(box, new Known(box.changes(), now));
+    return now;
   }
 
   /** Metres of all leads and feeds. */

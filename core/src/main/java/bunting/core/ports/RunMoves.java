@@ -51,7 +51,15 @@ final class RunMoves {
       BoxLoad base = same ? less : deal.box(b);
       double most = saved + (same ? here : here + elsewhere);
       most = healthy ? most : Double.MAX_VALUE;
-      for (Deal.Place to : targets(base, b, piece, most)) {
+      List<Deal.Place> targets = targets(base, b, piece, most);
+      deal.prices.readyChains(
+          targets.stream()
+              .map(
+                  to ->
+                      new Prices.Chain(
+                          base, Deal.with(Deal.chain(base, to.port()), to.position(), piece)))
+              .toList());
+      for (Deal.Place to : targets) {
         BoxLoad with =
             base.with(to.port(), Deal.with(Deal.chain(base, to.port()), to.position(), piece));
         Map<Integer, BoxLoad> changed = new TreeMap<>();
@@ -212,6 +220,7 @@ final class RunMoves {
     double here = deal.here(box);
     boolean mates = box.type().fuseMates(a.port()).equals(box.type().fuseMates(b.port()));
     BoxLoad each = box.with(a.port(), nextA).with(b.port(), nextB);
+    deal.prices.readyChains(List.of(new Prices.Chain(each, nextA), new Prices.Chain(each, nextB)));
     double then = deal.port(each, a.port()) + deal.port(each, b.port());
     if (then < now + here && deal.take(Map.of(a.box(), each))) {
       return true;

@@ -22,6 +22,7 @@ record Score(long missing, List<Double> goals, int pieces) implements Comparable
 
   static Score of(Show show, Prices prices, Allotment allotment) {
     List<BoxLoad> boxes = allotment.boxes().stream().filter(b -> !b.isEmpty()).toList();
+    prices.ready(boxes);
     List<Double> values = new ArrayList<>();
     for (Goal goal : show.allotting().planning().goals()) {
       values.add(

@@ -11,10 +11,10 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 
 /**
  * Feeds, leads, fuses, breaks, supplies and inputs for runs that are on ports: the islands of every
@@ -23,9 +23,7 @@ import java.util.Optional;
  */
 public final class PowerPlanner {
   private final Show show;
-  private final Map<Double, PowerRules> rules = new HashMap<>();
-  private final List<PowerPlan.Failure> failures = new ArrayList<>();
-
+  private final Map<Double, PowerRules> rules = new ConcurrentHashMap<>();
   private final boolean quick;
   private final long pixels;
 
@@ -44,12 +42,13 @@ public final class PowerPlanner {
     this.pixels = PowerRules.pixels(show);
   }
 
-  /** What could not be powered since this was asked before. */
-  List<PowerPlan.Failure> takeFailures() {
-    List<PowerPlan.Failure> since = List.copyOf(failures);
-    failures.clear();
-    return since;
-  }
+  /**
+   * A box as it was wired.
+   *
+   * @param box empty: nothing there can be powered at all
+   * @param failures what cannot be powered where it is
+   */
+  record Wired(Optional<WiredBox> box, List<PowerPlan.Failure> failures) {}
 
   /** Plans the power of all boxes. */
   public static PowerPlan plan(Show show, Allotment allotment) {
@@ -69,10 +68,11 @@ public final class PowerPlanner {
 
   private PowerPlan run(Allotment allotment, Optional<SupplyPacker.Mains> mains) {
     List<WiredBox> wired = new ArrayList<>();
-    for (BoxLoad box : allotment.boxes()) {
-      if (!box.isEmpty()) {
-        wire(box).ifPresent(wired::add);
-      }
+    List<PowerPlan.Failure> failures = new ArrayList<>();
+    List<BoxLoad> used = allotment.boxes().stream().filter(b -> !b.isEmpty()).toList();
+    for (Wired w : used.parallelStream().map(this::wire).toList()) {
+      w.box().ifPresent(wired::add);
+      failures.addAll(w.failures());
     }
     if (show.wiring().ways().fewSizes()) {
       FewSizes.bring(wired);
@@ -95,8 +95,9 @@ public final class PowerPlanner {
     return new Sizing(show, controllers, wired, written, packed).plan();
   }
 
-  /** The islands of a box's ports; empty where nothing there can be powered at all. */
-  Optional<WiredBox> wire(BoxLoad box) {
+  /** The islands of a box's ports. Boxes may be wired side by side. */
+  Wired wire(BoxLoad box) {
+    List<PowerPlan.Failure> failures = new ArrayList<>();
     PowerRules full = rules.computeIfAbsent(box.volts(), v -> PowerRules.of(show, v));
     PowerRules plain = quick ? full.quickly(pixels) : full;
     if (plain.supplyAmps() <= 0 || plain.wires().isEmpty()) {
@@ -104,7 +105,7 @@ public final class PowerPlanner {
           .forEach(
               p ->
                   p.pieces().forEach(piece -> failures.add(nothingToPowerWith(box, piece, plain))));
-      return Optional.empty();
+      return new Wired(Optional.empty(), failures);
     }
     double most = Math.min(box.type().boardAmpsMax(), mostAmps(box, plain));
     InputRule.Choice input =
@@ -113,14 +114,18 @@ public final class PowerPlanner {
     PowerRules behind = plain.behindInput(most, ohms);
     List<List<PortWiring.Island>> ports =
         show.wiring().ways().school() == InjectionSchool.PORT_FIRST
-            ? byPrice(box, behind)
-            : oneByOne(box, behind);
-    return Optional.of(new WiredBox(box, behind, input, ports, hung(box, behind, ports)));
+            ? byPrice(box, behind, failures)
+            : oneByOne(box, behind, failures);
+    List<WiredBox.Hung> trunks = hung(box, behind, ports, failures);
+    return new Wired(Optional.of(new WiredBox(box, behind, input, ports, trunks)), failures);
   }
 
   /** Trunks for the islands that are to hang on one; their tails are then what the trunks want. */
   private List<WiredBox.Hung> hung(
-      BoxLoad box, PowerRules rules, List<List<PortWiring.Island>> ports) {
+      BoxLoad box,
+      PowerRules rules,
+      List<List<PortWiring.Island>> ports,
+      List<PowerPlan.Failure> failures) {
     List<WiredBox.Hung.Place> places = new ArrayList<>();
     List<Piece> pieces = new ArrayList<>();
     for (int port = 0; port < ports.size(); port++) {
@@ -169,7 +174,8 @@ public final class PowerPlanner {
         "A");
   }
 
-  private List<List<PortWiring.Island>> byPrice(BoxLoad box, PowerRules rules) {
+  private List<List<PortWiring.Island>> byPrice(
+      BoxLoad box, PowerRules rules, List<PowerPlan.Failure> failures) {
     BoxWiring wiring = new BoxWiring(box, rules, show.wiring(), quick);
     List<List<PortWiring.Island>> ports = wiring.wire();
     wiring.failures().forEach(e -> failures.add(failure(box, e)));
@@ -177,7 +183,8 @@ public final class PowerPlanner {
   }
 
   /** Port after port, each with a fair share of what the board has left. */
-  private List<List<PortWiring.Island>> oneByOne(BoxLoad box, PowerRules rules) {
+  private List<List<PortWiring.Island>> oneByOne(
+      BoxLoad box, PowerRules rules, List<PowerPlan.Failure> failures) {
     BankBudget budget = new BankBudget(box, rules);
     List<List<PortWiring.Island>> ports = new ArrayList<>();
     for (int port = 1; port <= box.ports().size(); port++) {

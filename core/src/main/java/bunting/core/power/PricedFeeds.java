@@ -43,6 +43,8 @@ final class PricedFeeds {
 
   private static final int KEPT_NEAR = 24;
 
+  private static final int FINEST_NEARER = 10;
+
   /** How far above the least volts is aimed where the search was a trifle too kind, volts. */
   private static final double[] KINDNESS_VOLTS = {0, 1e-4, 2e-3, 2e-2};
 
@@ -159,7 +161,7 @@ final class PricedFeeds {
   /** Finer and finer around the cuts that were taken. */
   private void refine(int from) {
     int step = from;
-    while (step > 1) {
+    while (step > finest()) {
       int finer = Math.max(1, step / 3);
       NavigableMap<Integer, Attach> near = new TreeMap<>(ready);
       for (Post p : best.map(b -> b.trial().posts).orElse(List.of())) {
@@ -171,6 +173,11 @@ final class PricedFeeds {
       look(near);
       step = finer;
     }
+  }
+
+  /** Where only a price near the optimum is wanted, a few pixels to either side do not matter. */
+  private int finest() {
+    return rules.effort() == PowerRules.Effort.NEARER ? FINEST_NEARER : 1;
   }
 
   /** Loads that sag draw less than nominal, but never so much less. */

@@ -12,7 +12,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * The price of wiring a box as the power planner would wire it by price. Ports are dealt by this
@@ -38,12 +37,11 @@ public final class WiringPrice implements PlanPrice {
 
   @Override
   public Wired wire(BoxLoad box) {
-    Optional<WiredBox> found = planner.wire(box);
-    if (found.isEmpty()) {
-      planner.takeFailures();
+    PowerPlanner.Wired found = planner.wire(box);
+    if (found.box().isEmpty()) {
       return new Wired(box.controller().at(), box.volts(), 0, 0, 0, 0, pixels(box), List.of());
     }
-    WiredBox wired = found.get();
+    WiredBox wired = found.box().get();
     BuildCost sum = BuildCost.NOTHING;
     int feeds = 0;
     double copper = 0;
@@ -67,7 +65,7 @@ public final class WiringPrice implements PlanPrice {
     }
     watts.sort(Comparator.reverseOrder());
     long unpowered =
-        planner.takeFailures().stream()
+        found.failures().stream()
             .mapToLong(f -> show.run(f.run()).map(r -> (long) r.pixels()).orElse(0L))
             .sum();
     return new Wired(
