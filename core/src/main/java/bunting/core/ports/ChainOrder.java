@@ -45,7 +45,8 @@ final class ChainOrder {
     return sum;
   }
 
-  private static List<Piece> best(Point box, List<Piece> pieces) {
+  /** Of the least cable. */
+  static List<Piece> best(Point box, List<Piece> pieces) {
     return pieces.size() <= EXACT_MAX ? exact(box, pieces) : nearestNext(box, pieces);
   }
 

@@ -199,7 +199,7 @@ final class Deal {
         return false;
       }
     }
-    if (!universes.fits(next)) {
+    if (!universesFit(next)) {
       return false;
     }
     Score now = Score.of(show, prices, new Allotment(next, unplaced));
@@ -209,6 +209,11 @@ final class Deal {
     boxes = next;
     score = now;
     return true;
+  }
+
+  /** Whether the universes suffice for such boxes. */
+  boolean universesFit(List<BoxLoad> next) {
+    return universes.fits(next);
   }
 
   /** Whether every port bears what is on it. */

@@ -32,6 +32,9 @@ final class PortSearch {
   /** With more runs than this the best by the nearly right prices is taken as it is. */
   private static final int RUNS_COMPARED = 20;
 
+  /** So many of all ways to deal few runs are made better by moves. */
+  private static final int DEALT = 3;
+
   /** So often a show of few runs is dealt anew from a little beside the best. */
   private static final int KICKS = 12;
 
@@ -218,6 +221,7 @@ final class PortSearch {
     List<Allotment> starts = new ArrayList<>(List.of(start));
     if (show.runs().size() <= Deal.FEW_RUNS) {
       starts.addAll(fits);
+      starts.addAll(EveryDeal.best(deal(start, budget, watch), DEALT));
     }
     List<Allotment> reached = new ArrayList<>(List.of(start));
     Allotment best = start;

@@ -120,6 +120,32 @@ class DealTest {
   }
 
   /**
+   * 364 pixels draw a little more than the smallest supply bears as they stand, and a little less
+   * in chains of two and three, whose far ends have fewer volts: no run moved by itself gets there.
+   */
+  @Test
+  void aSmallerSupplyIsFoundWhereSeveralRunsMustMove() {
+    Show show =
+        Show.of(
+                List.of(
+                    string("r0", 52, 10, 3, 13),
+                    string("r1", 98, 6, 4, 9),
+                    string("r2", 92, 1, 4, 2),
+                    string("r3", 42, 11, 2, 16),
+                    string("r4", 80, 7, 3, 12)))
+            .withControllers(
+                List.of(new Controller("A", "box-2", 7, 1), new Controller("B", "box-2", 8, 1)));
+    Reading plan = Reading.of(show, Planner.propose(show));
+    assertThat(plan.totals().buildCost()).isLessThanOrEqualTo(exhaustive(show) * 1.01);
+  }
+
+  private static Run string(String name, int pixels, double x, double y, double endX) {
+    return Run.of(name, "12v-string-10", pixels)
+        .withSplit(false)
+        .withHanging(Hanging.straight(new Point(x, y), Optional.of(new Point(endX, y))));
+  }
+
+  /**
    * Pairs that are not allowed share one constant, which may be hinted once: with several of them
    * the model was invalid, and that was taken for "no time left".
    */
