@@ -1,18 +1,11 @@
 package bunting.core.ports;
 
-import bunting.core.show.Controller;
 import bunting.core.show.Goal;
 import bunting.core.show.PortReport;
-import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
-import bunting.core.show.Unplaced;
 import bunting.core.solve.ExactSolver;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,14 +34,8 @@ final class PortSearch {
   /** With more runs than this, only the first fits that differ most are tried. */
   private static final int RUNS_FOR_ALL_FITS = 1_000;
 
-  /** With more parts than this, each gets less effort, and none is tried twice. */
-  private static final int PARTS_AT_FULL_EFFORT = 8;
-
   /** So many pixels are wired for trial at an effort of 1: some seconds. */
   private static final double PIXELS_WIRED = 4e5;
-
-  private static final boolean[] BOTH_WAYS = {false, true};
-  private static final boolean[] CAREFULLY = {true};
 
   private final Show show;
   private final Set<String> excluded;
@@ -58,10 +45,9 @@ final class PortSearch {
   private final PlanPrice wiring;
   private final Prices prices;
   private final Set<String> held;
-  private final Map<Goal, Double> bounds = new EnumMap<>(Goal.class);
   private final List<Allotment> fits = new ArrayList<>();
-  private int parts;
-  private int answered;
+  private final Tidying tidying;
+  private final PartSearch exact;
 
   PortSearch(
       Show show,
@@ -78,13 +64,15 @@ final class PortSearch {
     this.wiring = wiring;
     this.prices = new Prices(show, wiring);
     this.held = HeldPieces.byRun(show).keySet();
+    this.tidying = new Tidying(show, prices, universes, held);
+    this.exact = new PartSearch(show, excluded, forbidden, universes, prices, held, tidying);
   }
 
   PortPlanner.Allotted go() {
     Allotment best = firstFits();
     boolean searched = false;
     if (search.isPresent() && ExactSolver.available()) {
-      best = searched(patterns(best), search.get());
+      best = exact.from(patterns(best), search.get());
       searched = true;
     }
     Allotment first = best;
@@ -97,7 +85,7 @@ final class PortSearch {
 
   /** With fuses loaded evenly and chains in their order, where that is no worse. */
   private Allotment finished(Allotment best) {
-    return notWorse(ordered(notWorse(evened(best), best)), best);
+    return notWorse(tidying.ordered(notWorse(tidying.evened(best), best)), best);
   }
 
   /**
@@ -108,7 +96,7 @@ final class PortSearch {
     Map<List<List<List<Piece>>>, Allotment> apart = new LinkedHashMap<>();
     for (Allotment one : reached) {
       Allotment done = finished(one);
-      apart.putIfAbsent(done.boxes().stream().map(PortSearch::chains).toList(), done);
+      apart.putIfAbsent(done.boxes().stream().map(Tidying::chains).toList(), done);
     }
     List<Allotment> nearest =
         apart.values().stream()
@@ -133,7 +121,7 @@ final class PortSearch {
     }
     long budget = (long) (PIXELS_WIRED * show.allotting().planning().effort());
     Deal deal = new Deal(show, exact, universes, held, forbidden, watch, budget, best);
-    return tidiest(LocalSearch.improve(deal), best);
+    return tidying.tidiest(LocalSearch.improve(deal), best);
   }
 
   /** The best of the packed ones by boxes and leads alone, and of that and the spread by all. */
@@ -151,7 +139,7 @@ final class PortSearch {
           };
       if (helps) {
         Allotment raw = new AllotmentRun(show, excluded, forbidden, universes, preference).go();
-        Allotment tidy = tidied(raw);
+        Allotment tidy = tidying.tidied(raw);
         // In another order boxes begin elsewhere, and may need a universe more.
         Allotment next = universes.fits(tidy.boxes()) ? tidy : raw;
         fits.add(next);
@@ -165,7 +153,7 @@ final class PortSearch {
     }
     Allotment one = java.util.Objects.requireNonNull(packed);
     Allotment other = java.util.Objects.requireNonNull(spread);
-    return better(one, other) ? one : other;
+    return Score.better(show, prices, one, other) ? one : other;
   }
 
   private Allotment patterns(Allotment start) {
@@ -173,40 +161,13 @@ final class PortSearch {
     if (show.mayAddBoxes()) {
       var patterns = new PatternStart(show, b -> !prices.isGiven(b.controller()));
       for (Allotment raw : patterns.from(start)) {
-        Allotment next = tidied(raw);
-        if (universes.fits(next.boxes()) && better(next, best)) {
+        Allotment next = tidying.tidied(raw);
+        if (universes.fits(next.boxes()) && Score.better(show, prices, next, best)) {
           best = next;
         }
       }
     }
     return best;
-  }
-
-  /** With the chains of each box in their order, where the universes still suffice for that. */
-  private Allotment ordered(Allotment best) {
-    List<BoxLoad> boxes = new ArrayList<>(best.boxes());
-    for (int b = 0; b < boxes.size(); b++) {
-      BoxLoad before = boxes.get(b);
-      BoxLoad after = PortFill.copy(before);
-      ChainOrder.arrange(after, held);
-      if (chains(after).equals(chains(before))) {
-        continue;
-      }
-      boxes.set(b, after);
-      if (!universes.fits(boxes)) {
-        boxes.set(b, before);
-      }
-    }
-    return new Allotment(boxes, best.unplaced());
-  }
-
-  private static List<List<Piece>> chains(BoxLoad box) {
-    return box.ports().stream().map(PortLoad::pieces).toList();
-  }
-
-  private Allotment evened(Allotment best) {
-    List<BoxLoad> even = best.boxes().stream().map(b -> EvenFuses.of(show, b, held)).toList();
-    return universes.fits(even) ? new Allotment(even, best.unplaced()) : best;
   }
 
   /**
@@ -226,14 +187,15 @@ final class PortSearch {
     List<Allotment> reached = new ArrayList<>(List.of(start));
     Allotment best = start;
     for (Allotment from : starts) {
-      Allotment next = tidiest(LocalSearch.improve(deal(from, budget, watch)), best);
+      Allotment next = tidying.tidiest(LocalSearch.improve(deal(from, budget, watch)), best);
       reached.add(next);
       best = notWorse(next, best);
     }
     if (show.runs().size() <= Deal.FEW_RUNS) {
       Random random = new Random(KICKS);
       for (int i = 0; i < KICKS && !watch.stopped(); i++) {
-        Allotment next = tidiest(LocalSearch.kicked(deal(best, budget, watch), random), best);
+        Allotment next =
+            tidying.tidiest(LocalSearch.kicked(deal(best, budget, watch), random), best);
         reached.add(next);
         best = notWorse(next, best);
       }
@@ -245,233 +207,8 @@ final class PortSearch {
     return new Deal(show, prices, universes, held, forbidden, watch, budget, from);
   }
 
-  /** With its boxes in order where the universes suffice for that; else another. */
-  private Allotment tidiest(Allotment raw, Allotment otherwise) {
-    // In another order boxes begin elsewhere, and may need a universe more.
-    for (Allotment next : List.of(tidied(raw, true), tidied(raw, false))) {
-      if (universes.fits(next.boxes())) {
-        return next;
-      }
-    }
-    return otherwise;
-  }
-
   private Allotment notWorse(Allotment one, Allotment other) {
     return Score.of(show, prices, one).compareTo(Score.of(show, prices, other)) <= 0 ? one : other;
-  }
-
-  private boolean better(Allotment one, Allotment other) {
-    return Score.of(show, prices, one).compareTo(Score.of(show, prices, other)) < 0;
-  }
-
-  /** Without added boxes that stayed empty, the others named in the order of their first runs. */
-  private Allotment tidied(Allotment raw) {
-    return tidied(raw, true);
-  }
-
-  /** The same; in the order of their first runs, or as they stand. */
-  private Allotment tidied(Allotment raw, boolean inOrder) {
-    Map<String, Integer> order = new HashMap<>();
-    show.runs().forEach(r -> order.put(r.name(), order.size()));
-    List<BoxLoad> boxes = new ArrayList<>();
-    List<BoxLoad> fresh = new ArrayList<>();
-    for (BoxLoad box : raw.boxes()) {
-      if (prices.isGiven(box.controller())) {
-        boxes.add(box);
-      } else if (!box.isEmpty()) {
-        fresh.add(box);
-      }
-    }
-    if (inOrder) {
-      fresh.sort(Comparator.comparingInt(b -> firstRun(b, order)));
-    }
-    Set<String> taken = new HashSet<>();
-    boxes.forEach(b -> taken.add(b.controller().id()));
-    int n = 0;
-    for (BoxLoad box : fresh) {
-      do {
-        n++;
-      } while (taken.contains("C" + n));
-      Controller old = box.controller();
-      boolean same = old.id().equals("C" + n);
-      boxes.add(same ? box : box.renamed(new Controller("C" + n, old.type(), old.x(), old.y())));
-    }
-    return new Allotment(boxes, raw.unplaced());
-  }
-
-  private static int firstRun(BoxLoad box, Map<String, Integer> order) {
-    return box.ports().stream()
-        .flatMap(p -> p.pieces().stream())
-        .mapToInt(p -> order.getOrDefault(p.run().name(), Integer.MAX_VALUE))
-        .min()
-        .orElse(Integer.MAX_VALUE);
-  }
-
-  private Allotment searched(Allotment start, SearchWatch watch) {
-    List<Run> free = new ArrayList<>();
-    Set<String> staying = new HashSet<>(held);
-    show.runs().stream().filter(r -> r.pin().isPresent()).forEach(r -> staying.add(r.name()));
-    for (Run run : show.runs()) {
-      if (!staying.contains(run.name()) && !excluded.contains(run.name())) {
-        free.add(run);
-      }
-    }
-    List<BoxLoad> given =
-        start.boxes().stream()
-            .filter(b -> prices.isGiven(b.controller()))
-            .map(b -> only(b, staying))
-            .toList();
-    List<Parts.Part> parts = new Parts(show, forbidden).of(free, given);
-    Set<Integer> asked = new HashSet<>();
-    Set<Integer> replied = new HashSet<>();
-    boolean whole = parts.stream().allMatch(Parts.Part::whole);
-    int dealt = parts.stream().mapToInt(p -> p.runs().size()).sum();
-    Allotment best = start;
-    double effort =
-        Math.min(
-            show.allotting().planning().effort(),
-            PARTS_AT_FULL_EFFORT * show.allotting().planning().effort() / parts.size());
-    boolean[] ways = parts.size() > PARTS_AT_FULL_EFFORT ? CAREFULLY : BOTH_WAYS;
-    for (boolean carefully : ways) {
-      Allotment all = start;
-      for (int i = 0; i < parts.size() && !watch.stopped(); i++) {
-        Parts.Part part = parts.get(i);
-        watch.step(
-            i + 1, parts.size(), "boxes for " + Texts.count(part.runs().size(), "run", "runs"));
-        Optional<BoxSearch.Found> found = search(all, part, watch).go(carefully, effort);
-        asked.add(i);
-        if (found.isPresent()) {
-          replied.add(i);
-        }
-        if (!carefully) {
-          found.ifPresent(f -> f.bounds().forEach((g, b) -> bounds.merge(g, b, Double::sum)));
-        }
-        // Carefully, a part is taken over even where it is no better: one that is filled to the
-        // brim keeps the others from beginning elsewhere.
-        Allotment before = all;
-        all =
-            found
-                .flatMap(f -> with(before, part, f))
-                .filter(a -> carefully || better(a, before))
-                .orElse(all);
-        best = better(all, best) && universes.fits(all.boxes()) ? all : best;
-        Allotment alone = best;
-        best =
-            found
-                .flatMap(f -> with(alone, part, f))
-                .filter(a -> better(a, alone) && universes.fits(a.boxes()))
-                .orElse(best);
-      }
-      if (universes.fits(all.boxes())) {
-        break;
-      }
-    }
-    this.parts = asked.size();
-    this.answered = replied.size();
-    // The deal divides no run between boxes, and prices each by itself: that bounds neither plans
-    // that divide one, nor the price of any.
-    boolean mayDivide = free.stream().anyMatch(Run::split);
-    if (!whole || dealt < free.size() || mayDivide || answered < asked.size()) {
-      bounds.clear();
-    }
-    bounds.keySet().removeIf(g -> g == Goal.COST || g == Goal.CABLE);
-    return best;
-  }
-
-  private BoxSearch search(Allotment from, Parts.Part part, SearchWatch watch) {
-    return new BoxSearch(
-        show,
-        prices,
-        part.runs(),
-        part.boxes(),
-        part.allowed(),
-        watch,
-        (one, other) -> judged(from, part, one, other),
-        hint(from, part));
-  }
-
-  private boolean judged(
-      Allotment best, Parts.Part part, BoxSearch.Found one, BoxSearch.Found other) {
-    Optional<Allotment> a = with(best, part, one);
-    Optional<Allotment> b = with(best, part, other);
-    return a.isPresent() && (b.isEmpty() || better(a.get(), b.get()));
-  }
-
-  /** The deal as the best allotment has it, where each run lies on one box. */
-  private static Optional<boolean[][]> hint(Allotment best, Parts.Part part) {
-    boolean[][] deal = new boolean[part.runs().size()][part.boxes().size()];
-    Set<Integer> taken = new HashSet<>();
-    for (BoxLoad box : best.boxes()) {
-      int match = -1;
-      for (int b = 0; b < part.boxes().size() && match < 0; b++) {
-        Controller c = part.boxes().get(b).controller();
-        boolean same =
-            c.id().equals(box.controller().id())
-                || (c.id().startsWith("+")
-                    && c.type().equals(box.type().id())
-                    && c.at().equals(box.controller().at()));
-        match = same && !taken.contains(b) ? b : -1;
-      }
-      if (match >= 0) {
-        taken.add(match);
-        for (PortLoad port : box.ports()) {
-          for (Piece p : port.pieces()) {
-            int r = part.runs().indexOf(p.run());
-            if (r >= 0) {
-              deal[r][match] = true;
-            }
-          }
-        }
-      }
-    }
-    return Optional.of(deal);
-  }
-
-  private Optional<Allotment> with(Allotment best, Parts.Part part, BoxSearch.Found found) {
-    Set<String> own = new HashSet<>();
-    part.runs().forEach(r -> own.add(r.name()));
-    Map<String, BoxLoad> filled = new HashMap<>();
-    found.boxes().forEach(b -> filled.put(b.controller().id(), b));
-    List<BoxLoad> boxes = new ArrayList<>();
-    for (BoxLoad box : best.boxes()) {
-      BoxLoad now = filled.remove(box.controller().id());
-      if (now != null) {
-        boxes.add(now);
-      } else if (box.ports().stream()
-          .flatMap(p -> p.pieces().stream())
-          .anyMatch(p -> own.contains(p.run().name()))) {
-        BoxLoad rest = PortFill.copy(box);
-        own.forEach(rest::removeRun);
-        boxes.add(rest);
-      } else {
-        boxes.add(box); // the same, so that it is not wired again
-      }
-    }
-    found.boxes().stream().filter(b -> filled.containsKey(b.controller().id())).forEach(boxes::add);
-    Set<String> left = new HashSet<>();
-    found.left().forEach(r -> left.add(r.name()));
-    List<Unplaced> unplaced = new ArrayList<>();
-    for (Unplaced u : best.unplaced()) {
-      if (!own.contains(u.run()) || left.remove(u.run())) {
-        unplaced.add(u);
-      }
-    }
-    // A run that had a place and now has none makes it no better.
-    return left.isEmpty() ? Optional.of(tidied(new Allotment(boxes, unplaced))) : Optional.empty();
-  }
-
-  /** The box with nothing but these runs on it. */
-  private static BoxLoad only(BoxLoad box, Set<String> staying) {
-    BoxLoad copy = PortFill.copy(box);
-    Set<String> others = new HashSet<>();
-    for (PortLoad port : box.ports()) {
-      port.pieces().stream()
-          .map(p -> p.run().name())
-          .filter(n -> !staying.contains(n))
-          .forEach(others::add);
-    }
-    others.forEach(copy::removeRun);
-    return copy;
   }
 
   private PortReport report(Allotment best, boolean searched) {
@@ -486,8 +223,8 @@ final class PortSearch {
       if (goal == Goal.BOXES) {
         bound = OptionalDouble.of(LowerBound.used(show, best.boxes(), searched));
       }
-      if (known && bounds.containsKey(goal)) {
-        bound = OptionalDouble.of(Math.max(bounds.get(goal), bound.orElse(0)));
+      if (known && exact.bounds().containsKey(goal)) {
+        bound = OptionalDouble.of(Math.max(exact.bounds().get(goal), bound.orElse(0)));
       }
       if (value == 0) {
         bound = OptionalDouble.of(0);
@@ -499,6 +236,11 @@ final class PortSearch {
     }
     boolean stopped = search.map(SearchWatch::stopped).orElse(false);
     return new PortReport(
-        reached, searched, parts, answered, stopped, search.flatMap(s -> ExactSolver.problem()));
+        reached,
+        searched,
+        exact.parts(),
+        exact.answered(),
+        stopped,
+        search.flatMap(s -> ExactSolver.problem()));
   }
 }

@@ -41,6 +41,11 @@ record Score(long missing, List<Double> goals, int pieces) implements Comparable
     return new Score(allotment.missingPixels() + prices.unpowered(boxes), values, pieces);
   }
 
+  /** Whether one allotment is better than another. */
+  static boolean better(Show show, Prices prices, Allotment one, Allotment other) {
+    return of(show, prices, one).compareTo(of(show, prices, other)) < 0;
+  }
+
   @Override
   public int compareTo(Score other) {
     if (missing != other.missing) {
