@@ -5,6 +5,7 @@ import bunting.core.limits.Range;
 import bunting.core.show.ControllerType;
 import bunting.core.show.DimmerType;
 import bunting.core.show.DistributionBlock;
+import bunting.core.show.Joint;
 import bunting.core.show.LeadHelper;
 import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
@@ -126,6 +127,15 @@ final class CatalogueReader {
             .orElseThrow(
                 () -> f.wrong("wire", "should be a wire that may be fused, such as 20AWG.")),
         f.number("lengthM", Range.aboveTo(0, 10)),
+        f.number("cost", Range.MONEY, 0));
+  }
+
+  static Joint joint(JsonFields f) throws BadInputException {
+    String id = f.text("id");
+    return new Joint(
+        id,
+        f.text("name", id),
+        f.number("ampsMax", Range.aboveTo(0, 1000)),
         f.number("cost", Range.MONEY, 0));
   }
 

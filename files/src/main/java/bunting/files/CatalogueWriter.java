@@ -100,5 +100,13 @@ final class CatalogueWriter {
                 .put("wire", t.wire().id())
                 .put("lengthM", t.lengthM())
                 .put("cost", t.cost()));
+    json.list(
+        "joints",
+        catalogue.joints(),
+        (j, t) ->
+            j.put("id", t.id())
+                .put("name", t.name())
+                .put("ampsMax", t.ampsMax())
+                .put("cost", t.cost()));
   }
 }

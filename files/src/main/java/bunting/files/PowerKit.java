@@ -2,6 +2,7 @@ package bunting.files;
 
 import bunting.core.assess.Distribution;
 import bunting.core.assess.FeedReading;
+import bunting.core.assess.Joints;
 import bunting.core.assess.PowerCable;
 import bunting.core.assess.Reading;
 import bunting.core.assess.Tails;
@@ -22,7 +23,7 @@ import java.util.TreeSet;
 
 /**
  * What is to be bought and carried for power: fuses with spares, power cable by size, supplies,
- * blocks, tails.
+ * blocks, tails, joints.
  */
 final class PowerKit {
   /** A fifth more, and two at least (common practice, no source). */
@@ -98,7 +99,7 @@ final class PowerKit {
         .sorted(Comparator.comparing(e -> e.getKey().id()))
         .forEach(
             e -> {
-              int spares = (int) Math.max(SPARES_LEAST, Math.ceil(SPARE_SHARE * e.getValue()));
+              int spares = spares(e.getValue());
               String size = e.getKey().wire().id() + ", " + lengths.rough(e.getKey().lengthM());
               rows.add(
                   new String[] {
@@ -109,7 +110,23 @@ final class PowerKit {
                     "pieces"
                   });
             });
+    Joints.all(reading).entrySet().stream()
+        .sorted(Comparator.comparing(e -> e.getKey().id()))
+        .forEach(
+            e ->
+                rows.add(
+                    new String[] {
+                      e.getKey().name(),
+                      Texts.number(e.getKey().ampsMax()) + " A",
+                      "" + e.getValue(),
+                      "" + (e.getValue() + spares(e.getValue())),
+                      "pieces"
+                    }));
     return rows;
+  }
+
+  private static int spares(int planned) {
+    return (int) Math.max(SPARES_LEAST, Math.ceil(SPARE_SHARE * planned));
   }
 
   /** Fuses of feeds, one in each input wire, one in each set's lead. */

@@ -150,7 +150,8 @@ final class SettingsReader {
         in.list("dimmerTypes", CatalogueReader::dimmerType, t -> t.id()).orElse(d.dimmerTypes()),
         in.list("leadHelpers", CatalogueReader::leadHelper, t -> t.id()).orElse(d.leadHelpers()),
         in.list("distributionBlocks", CatalogueReader::block, t -> t.id()).orElse(d.blocks()),
-        in.list("tails", CatalogueReader::tail, t -> t.id()).orElse(d.tails()));
+        in.list("tails", CatalogueReader::tail, t -> t.id()).orElse(d.tails()),
+        in.list("joints", CatalogueReader::joint, t -> t.id()).orElse(d.joints()));
   }
 
   private static Optional<List<Wire>> wires(JsonFields in) throws BadInputException {

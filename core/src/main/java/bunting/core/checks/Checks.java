@@ -39,6 +39,7 @@ public final class Checks {
           new ThinTails(),
           new TailRuleNote(),
           new NoWay(),
+          new NoJoint(),
           new RailAmps(),
           new LengthMismatch(),
           new LeadBesidePlaces(),

@@ -15,7 +15,8 @@ public record Catalogue(
     List<DimmerType> dimmerTypes,
     List<LeadHelper> leadHelpers,
     List<DistributionBlock> blocks,
-    List<Tail> tails) {
+    List<Tail> tails,
+    List<Joint> joints) {
   public Catalogue {
     pixelTypes = List.copyOf(pixelTypes);
     controllerTypes = List.copyOf(controllerTypes);
@@ -25,9 +26,10 @@ public record Catalogue(
     leadHelpers = List.copyOf(leadHelpers);
     blocks = List.copyOf(blocks);
     tails = List.copyOf(tails);
+    joints = List.copyOf(joints);
   }
 
-  /** A catalogue with the usual dimmers, help for long leads, blocks and tails. */
+  /** A catalogue with the usual dimmers, help for long leads, blocks, tails and joints. */
   public Catalogue(
       List<PixelType> pixelTypes,
       List<ControllerType> controllerTypes,
@@ -41,7 +43,8 @@ public record Catalogue(
         StandardCatalogue.dimmerTypes(),
         StandardCatalogue.leadHelpers(),
         StandardCatalogue.blocks(),
-        StandardCatalogue.tails());
+        StandardCatalogue.tails(),
+        StandardCatalogue.joints());
   }
 
   /** The same with that pixel type in place of the one with its id, or added. */
@@ -52,13 +55,21 @@ public record Catalogue(
       list.add(type);
     }
     return new Catalogue(
-        list, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers, blocks, tails);
+        list, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers, blocks, tails, joints);
   }
 
   /** The same with other distribution blocks. */
   public Catalogue withBlocks(List<DistributionBlock> other) {
     return new Catalogue(
-        pixelTypes, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers, other, tails);
+        pixelTypes,
+        controllerTypes,
+        supplyTypes,
+        wires,
+        dimmerTypes,
+        leadHelpers,
+        other,
+        tails,
+        joints);
   }
 
   /** Pixel types by id. */

@@ -197,6 +197,13 @@ public final class StandardCatalogue {
         new Tail("tail-18", Wire.parse("18AWG").orElseThrow(), 0.2, 0.8));
   }
 
+  /** Tees as packs are sold with, small and heavy: figures of our own. */
+  static List<Joint> joints() {
+    return List.of(
+        new Joint("tee-4", "tee between packs", 4, 1.2),
+        new Joint("tee-10", "heavy tee between packs", 10, 2.8));
+  }
+
   private static List<Wire> wires() {
     return Stream.of("22AWG", "20AWG", "18AWG", "16AWG", "14AWG", "12AWG", "10AWG")
         .map(id -> Wire.parse(id).orElseThrow())

@@ -1,6 +1,7 @@
 package bunting.core.assess;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.checks.Checks;
 import bunting.core.plan.Planner;
@@ -66,6 +67,22 @@ class DistributionTest {
     assertThat(Distribution.of(told).blocks()).isEmpty();
     assertThat(Checks.examine(told))
         .anyMatch(f -> f.code().equals("no-way") && f.message().contains("10AWG"));
+  }
+
+  /** Packs of this strip are 5 m, 300 px: pixel 301 is a joint. Its feed brings 50 mA a pixel. */
+  @Test
+  void aFeedBetweenPacksHasAJointThatBearsIt() {
+    Reading few = fed("12AWG", 340, 301);
+    assertThat(few.feeds().getFirst().amps()).isCloseTo(17, within(1e-6));
+    assertThat(Joints.all(few)).isEmpty();
+    assertThat(Checks.examine(few)).anyMatch(f -> f.code().equals("no-joint"));
+    Reading many = fed("12AWG", 340, 1, 150, 301);
+    FeedReading joint =
+        many.feeds().stream().filter(f -> f.feed().atPixel() == 301).findFirst().orElseThrow();
+    assertThat(many.worst().feedAmps(joint.feed().id())).isBetween(4.0, 10.0);
+    assertThat(Joints.of(many, joint).map(j -> j.id())).hasValue("tee-10");
+    assertThat(Joints.all(many).values()).containsExactly(1);
+    assertThat(Checks.examine(many)).noneMatch(f -> f.code().equals("no-joint"));
   }
 
   /** 30 px of 50 mA are 1.5 A: a 20 AWG tail; 120 px 6 A: 18 AWG; 180 px 9 A: two of those. */

@@ -35,8 +35,9 @@ final class PowerFaults {
     faults.put("closed-box-heat", boxed(3));
     faults.put("aluminium-fuses", fused(15));
     faults.put("no-way", noWay());
+    faults.put("no-joint", noJoint());
     faults.put("tail-rule", trunk(f -> f));
-    faults.put("trunk-amps", trunk(f -> with(f, f.fuseAmps(), "22AWG", f.supply())));
+    faults.put("trunk-amps", lostTails());
     faults.put("thin-tail", trunk(f -> stretched(f, 5)));
     return faults;
   }
@@ -51,12 +52,26 @@ final class PowerFaults {
         show.withCatalogue(small).withWiring(show.wiring().withPosts("Wheel", List.of(post))));
   }
 
+  /** All of a strip's 17 A come in between its packs. */
+  private static Reading noJoint() {
+    Show show = Show.of(List.of(Run.of("Weir", "5v-strip-60", 340)));
+    HeldPost post = new HeldPost("Weir", 301, false, Optional.of("10AWG"), OptionalDouble.of(1));
+    return read(show.withWiring(show.wiring().withPosts("Weir", List.of(post))));
+  }
+
   /** A trunk past two runs of 5 A each, whose tails are changed. */
   private static Reading trunk(java.util.function.UnaryOperator<Feed> change) {
     Show show =
         Show.of(List.of(Run.of("Weir", "5v-strip-60", 100), Run.of("Lip", "5v-strip-60", 100)));
     PowerWays ways = show.wiring().ways().with(InjectionSchool.TRUNK, 150);
     return changed(show.withWiring(show.wiring().with(ways)), change);
+  }
+
+  /** The same with one thin tail to each run, which then carries 5 A. */
+  private static Reading lostTails() {
+    Reading sound = trunk(f -> with(f, f.fuseAmps(), "22AWG", f.supply()));
+    List<Feed> first = sound.decisions().feeds().stream().filter(f -> f.atPixel() == 1).toList();
+    return Reading.of(sound.show(), sound.decisions().withFeeds(first));
   }
 
   private static Feed stretched(Feed f, double metres) {

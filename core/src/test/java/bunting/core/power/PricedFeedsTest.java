@@ -36,7 +36,8 @@ class PricedFeedsTest {
             c.dimmerTypes(),
             c.leadHelpers(),
             c.blocks(),
-            c.tails()));
+            c.tails(),
+            c.joints()));
   }
 
   private static Stretch stretch(Piece... pieces) {

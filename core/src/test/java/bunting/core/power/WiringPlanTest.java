@@ -57,9 +57,12 @@ class WiringPlanTest {
     assertThat(at(plan(school(weir(120), InjectionSchool.ENDS, 1)))).containsExactly(1, 120);
     assertThat(at(plan(school(weir(300), InjectionSchool.EVERY, 100))))
         .containsExactly(1, 101, 201);
-    Reading trunk = plan(school(weir(300), InjectionSchool.TRUNK, 100));
-    assertThat(at(trunk)).containsExactly(1, 101, 201);
-    assertThat(trunk.trunks().getFirst().trunk().tails()).hasSize(3);
+    Reading trunk = plan(school(weir(300), InjectionSchool.TRUNK, 50));
+    assertThat(at(trunk)).containsExactly(1, 51, 101, 151, 201, 251);
+    assertThat(trunk.trunks().getFirst().trunk().tails()).hasSize(6);
+    // Each 100 alone does not hold: the last pixel gets a tail too.
+    Reading fewer = plan(school(weir(300), InjectionSchool.TRUNK, 100));
+    assertThat(at(fewer)).containsExactly(1, 101, 201, 300);
   }
 
   private static List<Integer> at(Reading reading) {
