@@ -14,9 +14,9 @@ import java.util.OptionalInt;
 
 /**
  * Solves the chains of a box with the input of its board as one network ({@link StarSolver}), and
- * what hangs on a trunk with that ({@link bunting.core.dc.TrunkSolver}). A board whose input has no
- * resistance and that no trunk leaves leaves its chains apart; then a chain that was solved before
- * with all the same around it is taken as it was. A box that was is taken whole.
+ * what hangs on a trunk with that ({@link bunting.core.dc.TrunkSolver}). Where the board's input
+ * has no resistance and there is no trunk, chains stay apart: one that was solved before with all
+ * the same around it is taken as it was. A box that was is taken whole.
  */
 public final class BoxSolver {
   private final IslandSolver solver;

@@ -141,7 +141,9 @@ public final class PowerPlanner {
     }
     Optional<TrunkWiring.Laid> laid = TrunkWiring.asked(rules, box.controller().at(), pieces);
     if (laid.isEmpty()) {
-      pieces.forEach(p -> failures.add(noTrunk(box, p, rules)));
+      double bears = TrunkTour.bears(rules);
+      List<Piece> tooMuch = pieces.stream().filter(p -> TrunkTour.most(p, rules) > bears).toList();
+      (tooMuch.isEmpty() ? pieces : tooMuch).forEach(p -> failures.add(noTrunk(box, p, rules)));
       return List.of();
     }
     List<WiredBox.Hung> hung = new ArrayList<>();

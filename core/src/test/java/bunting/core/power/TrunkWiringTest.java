@@ -31,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -220,6 +221,38 @@ class TrunkWiringTest {
             .mapToDouble(Strain::carries)
             .sum();
     assertThat(tails).isCloseTo(300 * 0.012, within(1e-6));
+  }
+
+  /** One lamp of 40 A is more than any pair bears; the other run has its trunk all the same. */
+  @Test
+  void whatNoTrunkBearsIsSaidOfThatRunAlone() {
+    Show show = show(150, rows(1, 100));
+    PixelType strip = show.catalogue().pixelTypesById().get(TYPE);
+    PixelType lamp =
+        new PixelType(
+            "lamp",
+            "lamp",
+            strip.volts(),
+            strip.channels(),
+            strip.order(),
+            strip.bitsPerChannel(),
+            strip.signal(),
+            strip.pitchPerM(),
+            1,
+            40_000,
+            0,
+            strip.load(),
+            strip.railOhmsPerM(),
+            OptionalDouble.empty(),
+            OptionalDouble.empty(),
+            OptionalInt.empty());
+    show =
+        show.withCatalogue(show.catalogue().withPixelType(lamp))
+            .withRuns(List.of(show.runs().getFirst(), Run.of("lamp", "lamp", 1)));
+    Reading reading = plan(show);
+    assertThat(reading.decisions().unplaced()).hasSize(1);
+    assertThat(reading.decisions().unplaced().getFirst().run()).isEqualTo("lamp");
+    assertThat(reading.trunks()).hasSize(1);
   }
 
   @Test
