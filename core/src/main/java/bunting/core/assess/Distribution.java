@@ -33,9 +33,15 @@ public record Distribution(List<Block> blocks) {
    * A cable behind a fuse of the distribution.
    *
    * @param id of the feed or the trunk
+   * @param feed its id; of a trunk its first tail
    * @param amps at the most that can be sent
    */
-  public record Way(String id, String supply, Wire wire, double fuse, double amps) {}
+  public record Way(String id, String feed, String supply, Wire wire, double fuse, double amps) {
+    /** As people say it. */
+    public String name() {
+      return (id.equals(feed) ? "Feed " : "Trunk ") + id;
+    }
+  }
 
   public Distribution {
     blocks = List.copyOf(blocks);
@@ -78,14 +84,14 @@ public record Distribution(List<Block> blocks) {
       if (!feed.viaPort() && feed.trunk().isEmpty()) {
         double amps = reading.worst().feedAmps(feed.id());
         Wire wire = Objects.requireNonNull(wires.get(feed.wire()));
-        ways.add(new Way(feed.id(), feed.supply(), wire, feed.fuseAmps(), amps));
+        ways.add(new Way(feed.id(), feed.id(), feed.supply(), wire, feed.fuseAmps(), amps));
       }
     }
     for (TrunkReading t : reading.trunks()) {
       double amps =
           t.trunk().tails().stream().mapToDouble(id -> reading.worst().feedAmps(id)).sum();
       Wire wire = Objects.requireNonNull(wires.get(t.trunk().wire()));
-      ways.add(new Way(t.trunk().id(), t.supply(), wire, t.fuseAmps(), amps));
+      ways.add(new Way(t.trunk().id(), t.feed(), t.supply(), wire, t.fuseAmps(), amps));
     }
     return ways;
   }

@@ -4,6 +4,7 @@ import bunting.core.island.Island;
 import bunting.core.island.SolvedBox;
 import bunting.core.show.Decisions;
 import bunting.core.show.Show;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -59,6 +60,15 @@ public record Reading(
     Map<Double, Consequence> each = new TreeMap<>();
     Stream.of(designed, worst, white).forEach(c -> each.putIfAbsent(c.brightnessPercent(), c));
     return each.values().stream().flatMap(c -> c.boxes().stream()).toList();
+  }
+
+  /** Amps through each fuse of feeds, by its name in their order; shared ones and trunks summed. */
+  public Map<String, Double> fuseAmps(Consequence at) {
+    Map<String, Double> amps = new LinkedHashMap<>();
+    for (FeedReading f : feeds) {
+      amps.merge(f.feed().fuse(), at.feedAmps(f.feed().id()), Double::sum);
+    }
+    return amps;
   }
 
   /** Supplies, as the show is designed. */

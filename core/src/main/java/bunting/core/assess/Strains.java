@@ -8,7 +8,6 @@ import bunting.core.show.Segment;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -57,12 +56,11 @@ public final class Strains {
   }
 
   private void fuses() {
-    Map<String, Double> amps = new LinkedHashMap<>();
+    Map<String, Double> amps = reading.fuseAmps(at);
     Map<String, Feed> one = new HashMap<>();
     Map<String, Integer> ports = new HashMap<>();
     for (FeedReading f : reading.feeds()) {
       Feed feed = f.feed();
-      amps.merge(feed.fuse(), at.feedAmps(feed.id()), Double::sum);
       one.putIfAbsent(feed.fuse(), feed);
       ports.merge(feed.fuse(), 1, Integer::sum);
     }

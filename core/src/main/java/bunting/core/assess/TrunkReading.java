@@ -12,4 +12,9 @@ import bunting.core.show.Trunk;
  * @param amps that it draws
  */
 public record TrunkReading(
-    Trunk trunk, String controller, String supply, double fuseAmps, double metres, double amps) {}
+    Trunk trunk, String controller, String supply, double fuseAmps, double metres, double amps) {
+  /** The feed that stands for it where a feed is to be named: its first tail. */
+  public String feed() {
+    return trunk.tails().getFirst();
+  }
+}

@@ -65,7 +65,7 @@ final class FuseAboveWire implements Check {
       if (t.fuseAmps() > bears) {
         to.report(
             Subject.Kind.FEED,
-            t.trunk().tails().getFirst(),
+            t.feed(),
             t.fuseAmps(),
             bears,
             "A",

@@ -32,7 +32,7 @@ final class FuseBelowLoad implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
     double margin = reading.show().settings().fuseMargin();
-    Map<String, Double> load = FuseLoads.of(reading.worst(), reading);
+    Map<String, Double> load = reading.fuseAmps(reading.worst());
     for (var f : reading.feeds()) {
       double amps = load.get(f.feed().fuse());
       double fuse = f.feed().fuseAmps();

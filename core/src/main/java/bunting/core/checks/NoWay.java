@@ -40,12 +40,11 @@ final class NoWay implements Check {
                         w ->
                             to.report(
                                 Subject.Kind.FEED,
-                                w.id(),
+                                w.feed(),
                                 w.fuse(),
                                 most.wayAmpsMax(),
                                 "A",
-                                (w.id().startsWith("T") ? "Trunk " : "Feed ")
-                                    + w.id()
+                                w.name()
                                     + ": no distribution block takes "
                                     + w.wire().id()
                                     + " behind a "

@@ -3,12 +3,11 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
-import bunting.core.assess.TrunkReading;
 import bunting.core.copper.TailRule;
 import bunting.core.show.Feed;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -39,27 +38,14 @@ final class TailRuleNote implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
-    List<String> each = new ArrayList<>();
-    int count = 0;
-    double worst = 0;
-    Optional<Feed> first = Optional.empty();
-    for (TrunkReading t : reading.trunks()) {
-      List<Feed> thin =
-          reading.decisions().feeds().stream()
-              .filter(f -> t.trunk().tails().contains(f.id()))
-              .filter(f -> wires.get(f.wire()).fuseAmpsMax() < t.fuseAmps())
-              .toList();
-      count += thin.size();
-      for (Feed f : thin) {
-        double bears = wires.get(f.wire()).fuseAmpsMax();
-        if (t.fuseAmps() / bears > worst) {
-          worst = t.fuseAmps() / bears;
-          first = Optional.of(f);
-        }
-        each.add(
-            f.id() + " of " + f.wire() + " bears " + number(bears) + " A behind " + t.trunk().id());
-      }
-    }
+    List<Feed> thin =
+        reading.decisions().feeds().stream()
+            .filter(f -> f.trunk().isPresent())
+            .filter(f -> wires.get(f.wire()).fuseAmpsMax() < f.fuseAmps())
+            .toList();
+    Optional<Feed> first =
+        thin.stream()
+            .max(Comparator.comparingDouble(f -> f.fuseAmps() / wires.get(f.wire()).fuseAmpsMax()));
     if (first.isEmpty()) {
       return;
     }
@@ -71,7 +57,7 @@ final class TailRuleNote implements Check {
         f.fuseAmps(),
         bears,
         "A",
-        Texts.count(count, "tail bears", "tails bear")
+        Texts.count(thin.size(), "tail bears", "tails bear")
             + " less than the trunk's fuse, at the worst "
             + number(bears)
             + " A behind "
@@ -81,6 +67,16 @@ final class TailRuleNote implements Check {
             + " m as planned and never over "
             + number(TailRule.METRES_MAX)
             + " m, or let them bear it (power.backFeed: protect). Ask what your place allows.",
-        each);
+        thin.stream()
+            .map(
+                t ->
+                    t.id()
+                        + " of "
+                        + t.wire()
+                        + " bears "
+                        + number(wires.get(t.wire()).fuseAmpsMax())
+                        + " A behind "
+                        + t.fuse())
+            .toList());
   }
 }

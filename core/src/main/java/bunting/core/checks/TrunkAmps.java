@@ -43,9 +43,7 @@ final class TrunkAmps implements Check {
                     .filter(t -> t.trunk().id().equals(s.id()))
                     .findFirst()
                     .orElseThrow()
-                    .trunk()
-                    .tails()
-                    .getFirst()
+                    .feed()
                 : s.id(),
             s.carries(),
             s.allowed(),

@@ -107,11 +107,7 @@ public record BuildCost(
         Attach at = JoinPlaces.at(run, type, s.firstPixel(), s.lastPixel(), f.atPixel(), false);
         double m = feedM.applyAsDouble(f);
         Wire wire = Objects.requireNonNull(wires.get(f.wire()));
-        sum =
-            sum.plus(
-                f.trunk().isPresent()
-                    ? tail(prices, wire, m, at)
-                    : distribution(prices, wire, m, at));
+        sum = sum.plus(feed(prices, f, wire, m, at));
       }
     }
     for (Trunk t : decisions.trunks()) {
@@ -151,6 +147,13 @@ public record BuildCost(
         0,
         prices.minutesFor(at),
         metres);
+  }
+
+  /** A feed that is not the port's own: from the distribution, or a tail of a trunk. */
+  public static BuildCost feed(PriceList prices, Feed f, Wire wire, double metres, Attach at) {
+    return f.trunk().isPresent()
+        ? tail(prices, wire, metres, at)
+        : distribution(prices, wire, metres, at);
   }
 
   /** The heavy pair of a trunk, with its way. */

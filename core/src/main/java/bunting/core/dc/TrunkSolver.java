@@ -17,12 +17,17 @@ public final class TrunkSolver {
    * A trunk. Resistances are those of the loop (go and return).
    *
    * @param volts what its supply holds
-   * @param headOhms from the supply to the first branch
+   * @param fuseOhms of its one fuse, which all of it goes through
+   * @param headOhms from the fuse to the first branch
    * @param spanOhms between each branch and the next
-   * @param backOhms from the last branch back to the supply; empty: open
+   * @param backOhms from the last branch back to the fuse; empty: open
    */
   public record Trunk(
-      double volts, double headOhms, List<Double> spanOhms, OptionalDouble backOhms) {
+      double volts,
+      double fuseOhms,
+      double headOhms,
+      List<Double> spanOhms,
+      OptionalDouble backOhms) {
     public Trunk {
       spanOhms = List.copyOf(spanOhms);
     }
@@ -77,8 +82,14 @@ public final class TrunkSolver {
     }
     Mesh mesh = new Mesh();
     int source = mesh.source(trunk.volts());
+    // A conductor of no length would cost microvolts; an open one has its fuse in its head.
+    boolean parts = trunk.backOhms().isPresent() && trunk.fuseOhms() > 0;
+    int from = parts ? mesh.node() : source;
+    if (parts) {
+      mesh.conductor(source, from, trunk.fuseOhms());
+    }
     int branch = mesh.node();
-    int head = mesh.conductor(source, branch, trunk.headOhms());
+    int head = mesh.conductor(from, branch, trunk.headOhms() + (parts ? 0 : trunk.fuseOhms()));
     List<Integer> spans = new ArrayList<>();
     Map<Tail, Integer> on = new HashMap<>();
     for (int k = 0; k < tails.size(); k++) {
@@ -93,7 +104,7 @@ public final class TrunkSolver {
     }
     int back =
         trunk.backOhms().isPresent()
-            ? mesh.conductor(source, branch, trunk.backOhms().getAsDouble())
+            ? mesh.conductor(from, branch, trunk.backOhms().getAsDouble())
             : -1;
     List<Laid> laid = new ArrayList<>();
     for (int l = 0; l < lines.size(); l++) {

@@ -24,14 +24,15 @@ public record TrunkLaid(Trunk trunk, double headM, List<Double> spanM, OptionalD
     return headM + spanM.stream().mapToDouble(m -> m).sum() + backM.orElse(0);
   }
 
-  /** Its resistances; its fuse is in the way out, and of a ring in both. */
+  /** Its resistances; both ways of a ring are behind the one fuse. */
   public TrunkSolver.Trunk ohms(Wire wire, Conductors copper, double supplyVolts) {
     return new TrunkSolver.Trunk(
         supplyVolts,
-        copper.feedOhms(wire, headM, false),
+        copper.fuseMilliohms() / 1000,
+        copper.leadOhms(wire, headM),
         spanM.stream().map(m -> wire.loopOhms(m) * copper.warmth()).toList(),
         backM.isPresent()
-            ? OptionalDouble.of(copper.feedOhms(wire, backM.getAsDouble(), false))
+            ? OptionalDouble.of(copper.leadOhms(wire, backM.getAsDouble()))
             : OptionalDouble.empty());
   }
 }

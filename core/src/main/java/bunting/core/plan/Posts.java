@@ -23,17 +23,17 @@ public final class Posts {
 
   /** The decisions with a feed at another pixel of its segment; the board's own feeds stay. */
   public static Decisions moved(Decisions decisions, String feed, int pixel) {
-    return changed(decisions, feed, f -> f.viaPort() ? f : with(f, pixel, f.wire(), f.lengthM()));
+    return changed(decisions, feed, f -> f.viaPort() ? f : f.at(pixel));
   }
 
   /** The decisions with another cable for a feed. */
   public static Decisions stretched(Decisions decisions, String feed, double metres) {
-    return changed(decisions, feed, f -> with(f, f.atPixel(), f.wire(), OptionalDouble.of(metres)));
+    return changed(decisions, feed, f -> f.withLength(metres));
   }
 
   /** The decisions with another wire for a feed. */
   public static Decisions rewired(Decisions decisions, String feed, String wire) {
-    return changed(decisions, feed, f -> with(f, f.atPixel(), wire, f.lengthM()));
+    return changed(decisions, feed, f -> f.withWire(wire));
   }
 
   /** The decisions without a feed. */
@@ -61,20 +61,6 @@ public final class Posts {
             like.get().fuseAmps(),
             like.get().wire()));
     return decisions.withFeeds(feeds);
-  }
-
-  private static Feed with(Feed f, int pixel, String wire, OptionalDouble metres) {
-    return new Feed(
-        f.id(),
-        f.segment(),
-        pixel,
-        f.viaPort(),
-        f.supply(),
-        f.fuseGroup(),
-        f.fuseAmps(),
-        wire,
-        metres,
-        f.trunk());
   }
 
   private static Decisions changed(

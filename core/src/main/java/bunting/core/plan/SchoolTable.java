@@ -12,7 +12,6 @@ import bunting.core.show.PowerWays;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,12 +56,7 @@ public final class SchoolTable {
       boolean placed = plan.decisions().unplaced().isEmpty();
       double least = placed ? plan.totals().minVoltsPercent() : 0;
       double margin = show.settings().fuseMargin();
-      Map<String, Double> through = new HashMap<>();
-      plan.feeds()
-          .forEach(
-              f ->
-                  through.merge(
-                      f.feed().fuse(), plan.worst().feedAmps(f.feed().id()), Double::sum));
+      Map<String, Double> through = plan.fuseAmps(plan.worst());
       boolean fused =
           plan.feeds().stream()
               .map(f -> f.feed())

@@ -6,6 +6,7 @@ import static bunting.core.show.Texts.number;
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.assess.TrunkReading;
 import bunting.core.cost.BuildCost;
 import bunting.core.explain.Line;
 import bunting.core.ports.Piece;
@@ -112,8 +113,14 @@ public final class TrunkOffer {
       for (FeedReading f : plan.feedsOf(s.segment().id())) {
         if (!f.feed().viaPort()) {
           Wire wire = Objects.requireNonNull(wires.get(f.feed().wire()));
-          now += BuildCost.distribution(prices, wire, f.lengthM(), f.attach()).total();
+          now += BuildCost.feed(prices, f.feed(), wire, f.lengthM(), f.attach()).total();
         }
+      }
+    }
+    for (TrunkReading t : plan.trunks()) {
+      if (t.controller().equals(box)) {
+        Wire wire = Objects.requireNonNull(wires.get(t.trunk().wire()));
+        now += BuildCost.trunk(prices, wire, t.metres()).total();
       }
     }
     double price = data + laid.price();

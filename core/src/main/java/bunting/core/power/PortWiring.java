@@ -131,8 +131,8 @@ final class PortWiring {
    */
   private void tails(Piece zone) {
     Stretch stretch = new Stretch(box, List.of(zone), wiring.conductors());
-    FeedTrial trial = TrunkWiring.tails(stretch, rules, rules.thickest(), TrunkWiring.Tapped.FIRST);
-    islands.add(new Island(trial, false, true));
+    TrunkPair.Tailed one = TrunkWiring.tails(stretch, rules.thickest(), TrunkWiring.Tapped.FIRST);
+    islands.add(new Island(one.trial(rules), false, true));
   }
 
   private List<HeldPost> posts(Piece piece) {

@@ -152,7 +152,8 @@ public final class PowerPlanner {
       for (int s = 0; s < pair.stops().size(); s++) {
         WiredBox.Hung.Place place = places.get(pair.stops().get(s).number());
         List<PortWiring.Island> islands = ports.get(place.port());
-        islands.set(place.island(), islands.get(place.island()).with(pair.trials().get(s)));
+        islands.set(
+            place.island(), islands.get(place.island()).with(pair.tailed().get(s).trial(rules)));
         at.add(place);
       }
       hung.add(new WiredBox.Hung(pair, at));

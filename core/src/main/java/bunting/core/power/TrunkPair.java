@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
 public final class TrunkPair {
   private final PowerRules rules;
   private final List<TrunkTour.Stop> stops;
-  private final List<FeedTrial> trials;
+  private final List<Tailed> tailed;
   private final Wire wire;
   private final TrunkLaid laid;
   private final List<Branch> branches = new ArrayList<>();
@@ -30,9 +30,21 @@ public final class TrunkPair {
    * A branch of it.
    *
    * @param stop by its place on the way
-   * @param post of that stop's trial
+   * @param post of that stop
    */
   record Branch(int stop, int post) {}
+
+  /** A piece's pixels with a tail at each post. */
+  record Tailed(Stretch stretch, List<Post> posts) {
+    Tailed {
+      posts = List.copyOf(posts);
+    }
+
+    /** As an island of its own, as if its tails were feeds. */
+    FeedTrial trial(PowerRules rules) {
+      return new FeedTrial(stretch, rules, Optional.empty(), posts, rules.thickest());
+    }
+  }
 
   private record Found(boolean stands, double leastVolts, double mostAmps) {}
 
@@ -40,27 +52,27 @@ public final class TrunkPair {
       PowerRules rules,
       Point box,
       List<TrunkTour.Stop> stops,
-      List<FeedTrial> trials,
+      List<Tailed> tailed,
       Wire wire,
       boolean ring) {
     this.rules = rules;
     this.stops = List.copyOf(stops);
-    this.trials = List.copyOf(trials);
+    this.tailed = List.copyOf(tailed);
     this.wire = wire;
     List<Double> spans = new ArrayList<>();
     Point here = box;
     int before = -1;
     for (int s = 0; s < stops.size(); s++) {
-      FeedTrial trial = trials.get(s);
-      int tails = trial.count();
+      Tailed one = tailed.get(s);
+      int tails = one.posts().size();
       for (int k = 0; k < tails; k++) {
         int post = stops.get(s).back() ? tails - 1 - k : k;
-        int at = trial.posts.get(post).at();
-        Point there = trial.stretch.point(at);
+        int at = one.posts().get(post).at();
+        Point there = one.stretch().point(at);
         spans.add(
             k == 0
                 ? here.cableTo(there)
-                : trial.stretch.alongM(Math.min(before, at), Math.max(before, at)));
+                : one.stretch().alongM(Math.min(before, at), Math.max(before, at)));
         branches.add(new Branch(s, post));
         before = at;
         here = there;
@@ -94,8 +106,8 @@ public final class TrunkPair {
   }
 
   /** The pieces with their tails, in the order of the way. */
-  List<FeedTrial> trials() {
-    return trials;
+  List<Tailed> tailed() {
+    return tailed;
   }
 
   /** Its branches in the order of the way. */
@@ -105,8 +117,8 @@ public final class TrunkPair {
 
   /** The largest fuse that the pair bears, and that may protect its tails. */
   double fuseMost() {
-    return trials.stream()
-        .flatMap(t -> t.posts.stream())
+    return tailed.stream()
+        .flatMap(t -> t.posts().stream())
         .map(p -> TailRule.fuseMost(p.wire()))
         .reduce(wire.fuseAmpsMax(), Math::min);
   }
@@ -150,12 +162,12 @@ public final class TrunkPair {
 
   private TrunkSolver.Solution at(double percent) {
     List<Line> lines = new ArrayList<>();
-    for (FeedTrial trial : trials) {
+    for (Tailed one : tailed) {
       List<Compiler.Cable> cables =
-          trial.posts.stream()
+          one.posts().stream()
               .map(p -> new Compiler.Cable(p.at(), p.wire(), p.metres(), false, true))
               .toList();
-      Line bare = trial.stretch.bare(percent, wire);
+      Line bare = one.stretch().bare(percent, wire);
       lines.add(
           Compiler.fed(bare, cables, rules.copper(), rules.supplyVolts(), rules.supplyVolts()));
     }

@@ -91,8 +91,8 @@ public final class TrunkWiring {
     /** The thinnest of them. */
     public Wire thinnestTail() {
       return pairs.stream()
-          .flatMap(p -> p.trials().stream())
-          .map(t -> t.posts.getFirst().wire())
+          .flatMap(p -> p.tailed().stream())
+          .map(t -> t.posts().getFirst().wire())
           .min(Comparator.comparingDouble(Wire::fuseAmpsMax))
           .orElseThrow();
     }
@@ -120,7 +120,7 @@ public final class TrunkWiring {
     List<Piece> zones = pieces.stream().flatMap(p -> TrunkTour.zones(p, rules).stream()).toList();
     TrunkWiring wiring = new TrunkWiring(rules, box, zones);
     return Stream.of(Tapped.FIRST, Tapped.ENDS)
-        .map(t -> wiring.cheapestThatHolds(t, rules))
+        .map(t -> wiring.cheapestThatHolds(wiring.candidates(t), rules))
         .flatMap(Optional::stream)
         .min(Comparator.comparingDouble(Laid::price));
   }
@@ -131,10 +131,11 @@ public final class TrunkWiring {
    */
   static Optional<Laid> asked(PowerRules rules, Point box, List<Piece> pieces) {
     TrunkWiring wiring = new TrunkWiring(rules, box, pieces);
-    List<Tapped> ways = Tapped.from(rules.ways().everyPixels());
+    List<List<Candidate>> ways =
+        Tapped.from(rules.ways().everyPixels()).stream().map(wiring::candidates).toList();
     for (PowerRules least : List.of(rules, rules.atTheLimit())) {
-      for (Tapped tapped : ways) {
-        Optional<Laid> found = wiring.cheapestThatHolds(tapped, least);
+      for (List<Candidate> way : ways) {
+        Optional<Laid> found = wiring.cheapestThatHolds(way, least);
         if (found.isPresent()) {
           return found;
         }
@@ -147,17 +148,18 @@ public final class TrunkWiring {
   }
 
   /** A stretch with a tail of some wire at each of its places. */
-  static FeedTrial tails(Stretch stretch, PowerRules rules, Wire tail, Tapped tapped) {
+  static TrunkPair.Tailed tails(Stretch stretch, Wire tail, Tapped tapped) {
     List<Post> posts = new ArrayList<>();
     for (int i : tapped.of(stretch.size())) {
       posts.add(new Post(i, Feed.TAIL_M, tail));
     }
-    return new FeedTrial(stretch, rules, Optional.empty(), posts, rules.thickest());
+    return new TrunkPair.Tailed(stretch, posts);
   }
 
   /** Something that may be laid, priced but not solved. */
   private record Candidate(Wire wire, boolean ring, List<TrunkPair> pairs, double price) {}
 
+  /** Every size of wire, open and closed, in so many pairs; the cheapest first. */
   private List<Candidate> candidates(Tapped tapped) {
     List<Candidate> all = new ArrayList<>();
     for (Wire wire : rules.wires()) {
@@ -199,16 +201,16 @@ public final class TrunkWiring {
     for (List<TrunkTour.Stop> on : shared) {
       double amps = on.stream().mapToDouble(s -> TrunkTour.most(s.piece(), rules)).sum();
       double fuse = Fuses.next(amps, rules.margin(), wire.fuseAmpsMax()).orElse(0);
-      List<FeedTrial> trials = new ArrayList<>();
+      List<TrunkPair.Tailed> tailed = new ArrayList<>();
       for (TrunkTour.Stop stop : on) {
         Optional<Wire> tail = tail(stop.piece(), fuse);
         if (tail.isEmpty()) {
           return Optional.empty();
         }
         Stretch stretch = new Stretch(box, List.of(stop.piece()), rules.copper());
-        trials.add(tails(stretch, rules, tail.get(), tapped));
+        tailed.add(tails(stretch, tail.get(), tapped));
       }
-      pairs.add(new TrunkPair(rules, box, on, trials, wire, ring));
+      pairs.add(new TrunkPair(rules, box, on, tailed, wire, ring));
     }
     return Optional.of(pairs);
   }
@@ -231,9 +233,9 @@ public final class TrunkWiring {
     BuildCost sum = BuildCost.NOTHING;
     for (TrunkPair pair : pairs) {
       sum = sum.plus(BuildCost.trunk(rules.prices(), wire, pair.metres()));
-      for (FeedTrial trial : pair.trials()) {
-        Piece p = trial.stretch.pieces().getFirst();
-        for (Post post : trial.posts) {
+      for (TrunkPair.Tailed one : pair.tailed()) {
+        Piece p = one.stretch().pieces().getFirst();
+        for (Post post : one.posts()) {
           int pixel = p.first() + post.at();
           sum =
               sum.plus(
@@ -249,11 +251,11 @@ public final class TrunkWiring {
   }
 
   /** Nothing is weighed where not even the strongest holds. */
-  private Optional<Laid> cheapestThatHolds(Tapped tapped, PowerRules least) {
-    if (strongest(tapped).filter(l -> holds(l, least)).isEmpty()) {
+  private Optional<Laid> cheapestThatHolds(List<Candidate> all, PowerRules least) {
+    if (strongest(all).filter(l -> holds(l, least)).isEmpty()) {
       return Optional.empty();
     }
-    return candidates(tapped).stream()
+    return all.stream()
         .map(this::laid)
         .flatMap(Optional::stream)
         .filter(l -> holds(l, least))
@@ -265,8 +267,8 @@ public final class TrunkWiring {
   }
 
   /** The most pairs of the thickest wire, as rings. */
-  private Optional<Laid> strongest(Tapped tapped) {
-    return candidates(tapped).stream()
+  private Optional<Laid> strongest(List<Candidate> all) {
+    return all.stream()
         .filter(Candidate::ring)
         .max(
             Comparator.comparingDouble((Candidate c) -> c.wire().copperMm2())

@@ -60,6 +60,38 @@ public record Feed(
     return new Feed(id, segment, atPixel, viaPort, supply, fuseGroup, amps, wire, lengthM, trunk);
   }
 
+  /** The same at another pixel. */
+  public Feed at(int pixel) {
+    return new Feed(id, segment, pixel, viaPort, supply, fuseGroup, fuseAmps, wire, lengthM, trunk);
+  }
+
+  /** The same of another wire. */
+  public Feed withWire(String other) {
+    return new Feed(
+        id, segment, atPixel, viaPort, supply, fuseGroup, fuseAmps, other, lengthM, trunk);
+  }
+
+  /** The same with a cable that was measured. */
+  public Feed withLength(double metres) {
+    return new Feed(
+        id,
+        segment,
+        atPixel,
+        viaPort,
+        supply,
+        fuseGroup,
+        fuseAmps,
+        wire,
+        OptionalDouble.of(metres),
+        trunk);
+  }
+
+  /** The same from another supply. */
+  public Feed withSupply(String other) {
+    return new Feed(
+        id, segment, atPixel, viaPort, other, fuseGroup, fuseAmps, wire, lengthM, trunk);
+  }
+
   /** The name of its fuse: the port's, the trunk's, or its own. */
   public String fuse() {
     return fuseGroup.or(() -> trunk).orElse(id);

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.checks.Checks;
 import bunting.core.plan.Planner;
+import bunting.core.show.DistributionBlock;
 import bunting.core.show.HeldPost;
+import bunting.core.show.InjectionSchool;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Tail;
@@ -54,6 +56,25 @@ class DistributionTest {
       double[] least = {0, 14, 14, 14, 14, 26, 26, 26, 26, 40, 40, 40, 40, 52, 52};
       assertThat(cost).isEqualTo(least[feeds]);
     }
+  }
+
+  /** A trunk is one way; where no block takes it, the finding names a feed that is there. */
+  @Test
+  void aTrunkHasOneWay() {
+    Show show = Show.of(List.of(Run.of("Weir", "5v-strip-60", 200)));
+    Show asked =
+        show.withWiring(show.wiring().with(show.wiring().ways().with(InjectionSchool.TRUNK, 50)));
+    Reading reading = Reading.of(asked, Planner.sketch(asked));
+    assertThat(Distribution.of(reading).blocks()).hasSize(1);
+    assertThat(Distribution.of(reading).blocks().getFirst().feeds()).containsExactly("T1");
+    var one = new DistributionBlock("small", "small", 2, 1, 2, 0.5, 1);
+    Show less = asked.withCatalogue(asked.catalogue().withBlocks(List.of(one)));
+    Reading told = Reading.of(less, Planner.sketch(less));
+    assertThat(Checks.examine(told))
+        .filteredOn(f -> f.code().equals("no-way"))
+        .singleElement()
+        .satisfies(f -> assertThat(f.subject().id()).isEqualTo("F1"))
+        .satisfies(f -> assertThat(f.message()).startsWith("Trunk T1"));
   }
 
   @Test

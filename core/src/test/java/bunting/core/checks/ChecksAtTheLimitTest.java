@@ -92,19 +92,7 @@ class ChecksAtTheLimitTest {
 
   private static Reading fused(Reading r, String wire, double amps) {
     List<Feed> feeds =
-        r.decisions().feeds().stream()
-            .map(
-                f ->
-                    new Feed(
-                        f.id(),
-                        f.segment(),
-                        f.atPixel(),
-                        f.viaPort(),
-                        f.supply(),
-                        f.fuseGroup(),
-                        amps,
-                        wire))
-            .toList();
+        r.decisions().feeds().stream().map(f -> f.withFuse(amps).withWire(wire)).toList();
     Catalogue c = r.show().catalogue();
     List<Wire> wires = new ArrayList<>(c.wires());
     if (!c.wiresById().containsKey(wire)) {

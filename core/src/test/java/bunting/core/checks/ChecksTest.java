@@ -357,8 +357,7 @@ class ChecksTest {
   }
 
   private static Feed feed(Feed f, String wire, double fuse) {
-    return new Feed(
-        f.id(), f.segment(), f.atPixel(), f.viaPort(), f.supply(), f.fuseGroup(), fuse, wire);
+    return f.withWire(wire).withFuse(fuse);
   }
 
   private static bunting.core.show.ShowSettings fps(Show show, double fps) {

@@ -38,7 +38,7 @@ final class PowerFaults {
     faults.put("no-joint", noJoint());
     faults.put("tail-rule", trunk(f -> f));
     faults.put("trunk-amps", lostTails());
-    faults.put("thin-tail", trunk(f -> stretched(f, 5)));
+    faults.put("thin-tail", trunk(f -> f.withLength(5)));
     return faults;
   }
 
@@ -69,23 +69,9 @@ final class PowerFaults {
 
   /** The same with one thin tail to each run, which then carries 5 A. */
   private static Reading lostTails() {
-    Reading sound = trunk(f -> with(f, f.fuseAmps(), "22AWG", f.supply()));
+    Reading sound = trunk(f -> f.withWire("22AWG"));
     List<Feed> first = sound.decisions().feeds().stream().filter(f -> f.atPixel() == 1).toList();
     return Reading.of(sound.show(), sound.decisions().withFeeds(first));
-  }
-
-  private static Feed stretched(Feed f, double metres) {
-    return new Feed(
-        f.id(),
-        f.segment(),
-        f.atPixel(),
-        f.viaPort(),
-        f.supply(),
-        f.fuseGroup(),
-        f.fuseAmps(),
-        f.wire(),
-        OptionalDouble.of(metres),
-        f.trunk());
   }
 
   private static Reading read(Show show) {
@@ -109,30 +95,16 @@ final class PowerFaults {
     return Reading.of(show, plan.withFeeds(plan.feeds().stream().map(change).toList()));
   }
 
-  private static Feed with(Feed f, double fuse, String wire, String supply) {
-    return new Feed(
-        f.id(),
-        f.segment(),
-        f.atPixel(),
-        f.viaPort(),
-        supply,
-        f.fuseGroup(),
-        fuse,
-        wire,
-        f.lengthM(),
-        f.trunk());
-  }
-
   private static Reading fused(double amps) {
-    return changed(viaPort(40, Conductors.PLAIN), f -> with(f, amps, "10AWG", f.supply()));
+    return changed(viaPort(40, Conductors.PLAIN), f -> f.withFuse(amps).withWire("10AWG"));
   }
 
   private static Reading hot() {
-    return changed(viaPort(170, Conductors.PLAIN), f -> with(f, 10, "10AWG", f.supply()));
+    return changed(viaPort(170, Conductors.PLAIN), f -> f.withFuse(10).withWire("10AWG"));
   }
 
   private static Reading thick() {
-    return changed(viaPort(40, Conductors.PLAIN), f -> with(f, 3, "10AWG", f.supply()));
+    return changed(viaPort(40, Conductors.PLAIN), f -> f.withFuse(3).withWire("10AWG"));
   }
 
   /** Two feeds of one run, each from a supply of its own. */
@@ -144,7 +116,7 @@ final class PowerFaults {
     two.add(new Supply("S9", first.type(), first.at(), Optional.empty()));
     List<Feed> feeds = new ArrayList<>(plan.feeds());
     Feed last = feeds.removeLast();
-    feeds.add(with(last, last.fuseAmps(), last.wire(), "S9"));
+    feeds.add(last.withSupply("S9"));
     return Reading.of(show, plan.with(two, plan.others()).withFeeds(feeds));
   }
 

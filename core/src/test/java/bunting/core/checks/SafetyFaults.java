@@ -136,18 +136,7 @@ final class SafetyFaults {
     Decisions plan = Planner.sketch(show);
     List<Feed> feeds = new ArrayList<>(plan.feeds());
     Feed f = feeds.removeLast();
-    feeds.add(
-        new Feed(
-            f.id(),
-            f.segment(),
-            f.atPixel(),
-            f.viaPort(),
-            f.supply(),
-            f.fuseGroup(),
-            3,
-            "22AWG",
-            f.lengthM(),
-            f.trunk()));
+    feeds.add(f.withFuse(3).withWire("22AWG"));
     return Reading.of(show, plan.withFeeds(feeds));
   }
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import bunting.core.assess.Reading;
 import bunting.core.show.Controller;
 import bunting.core.show.Hanging;
+import bunting.core.show.InjectionSchool;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -44,6 +45,20 @@ class TrunkOfferTest {
     assertThat(offer.leastPercent()).isGreaterThanOrEqualTo(90);
     assertThat(offer.line(plan).figure()).startsWith("costs ").endsWith(" more");
     assertThat(offer.line(plan).arithmetic()).contains("tail").contains("fuses of");
+  }
+
+  /** Where a trunk is laid already, the offer is held against that trunk and its tails. */
+  @Test
+  void itsPriceIsHeldAgainstTheTrunkThatIsThere() {
+    Show show = plan(run("Weir", 90, 6, 0), run("Lip", 90, 6, 1)).show();
+    Show asked =
+        show.withWiring(show.wiring().with(show.wiring().ways().with(InjectionSchool.TRUNK, 200)));
+    Reading trunk = Reading.of(asked, Planner.sketch(asked));
+    assertThat(trunk.trunks()).isNotEmpty();
+    TrunkOffer.Offer offer = TrunkOffer.of(trunk, "A").orElseThrow();
+    var build = trunk.totals().build();
+    double now = build.leads() + build.feeds() + build.ways() + build.work();
+    assertThat(offer.saves()).isCloseTo(now - offer.price(), within(1e-6));
   }
 
   @Test

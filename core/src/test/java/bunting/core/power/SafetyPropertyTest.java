@@ -159,7 +159,7 @@ class SafetyPropertyTest {
                 .map(
                     x ->
                         x.fuse().equals(name)
-                            ? rewired(x.withFuse(amps), wired ? both.group(1) : x.wire())
+                            ? x.withFuse(amps).withWire(wired ? both.group(1) : x.wire())
                             : x)
                 .toList();
         Reading after = Reading.of(show, reading.decisions().withFeeds(cured));
@@ -180,19 +180,5 @@ class SafetyPropertyTest {
             .doesNotContain(f.subject().id());
       }
     }
-  }
-
-  private static Feed rewired(Feed f, String wire) {
-    return new Feed(
-        f.id(),
-        f.segment(),
-        f.atPixel(),
-        f.viaPort(),
-        f.supply(),
-        f.fuseGroup(),
-        f.fuseAmps(),
-        wire,
-        f.lengthM(),
-        f.trunk());
   }
 }

@@ -160,7 +160,7 @@ class WhatIfTest {
   void aCableThatNoFuseSavesBurns() {
     Reading reading = plan(wheel(150, 1, 150));
     var thin =
-        reading.decisions().feeds().stream().map(f -> rewired(f.withFuse(FULL), "20AWG")).toList();
+        reading.decisions().feeds().stream().map(f -> f.withFuse(FULL).withWire("20AWG")).toList();
     Reading bare = Reading.of(reading.show(), reading.decisions().withFeeds(thin));
     Outcome lost = new WhatIf(bare).lose(fuse(bare, 1));
     assertThat(lost.opensNext()).isEmpty();
@@ -175,20 +175,6 @@ class WhatIfTest {
               assertThat(b.mostAmps()).isEqualTo(5);
             });
     assertThat(new WhatIf(bare).all().getFirst().burns()).as("ranks first").isNotEmpty();
-  }
-
-  private static bunting.core.show.Feed rewired(bunting.core.show.Feed f, String wire) {
-    return new bunting.core.show.Feed(
-        f.id(),
-        f.segment(),
-        f.atPixel(),
-        f.viaPort(),
-        f.supply(),
-        f.fuseGroup(),
-        f.fuseAmps(),
-        wire,
-        f.lengthM(),
-        f.trunk());
   }
 
   /** Pixels that hang on another supply are lit and know nothing more: their board is dead. */
