@@ -22,7 +22,7 @@ import java.util.stream.Stream;
  * that holds is taken.
  */
 public final class TrunkWiring {
-  /** So many pairs more than the fuse asks for are tried. */
+  /** So many pairs more than the fuse asks for are tried one by one, beyond that by doubling. */
   private static final int PAIRS_MORE = 3;
 
   /** Steps by which pairs are made more equal. */
@@ -170,8 +170,7 @@ public final class TrunkWiring {
       if (least.isEmpty()) {
         continue;
       }
-      int most = Math.min(stops.size(), least.size() + PAIRS_MORE);
-      for (int count = least.size(); count <= most; count++) {
+      for (int count : counts(least.size())) {
         List<List<TrunkTour.Stop>> shared = evenly(count, bears);
         for (boolean ring : new boolean[] {false, true}) {
           pairs(shared, wire, ring, tapped)
@@ -183,8 +182,23 @@ public final class TrunkWiring {
     return all;
   }
 
+  /** Of pairs, from the fewest to one for each stop. */
+  private List<Integer> counts(int least) {
+    List<Integer> counts = new ArrayList<>();
+    int count = least;
+    while (count < stops.size()) {
+      counts.add(count);
+      count = count < least + PAIRS_MORE ? count + 1 : 2 * count;
+    }
+    counts.add(stops.size());
+    return counts;
+  }
+
   /** At most so many pairs, as even as the order of stops lets them be. */
   private List<List<TrunkTour.Stop>> evenly(int count, double bears) {
+    if (count == stops.size()) {
+      return stops.stream().map(List::of).toList();
+    }
     double total = stops.stream().mapToDouble(s -> TrunkTour.most(s.piece(), rules)).sum();
     for (double level = total / count; level < bears; level *= EVENER) {
       List<List<TrunkTour.Stop>> shared = TrunkTour.shared(stops, rules, level);

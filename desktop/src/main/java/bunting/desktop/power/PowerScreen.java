@@ -93,6 +93,7 @@ public final class PowerScreen extends StackedView {
   private HBox lineHead() {
     title.getStyleClass().add("heading");
     title.setMinWidth(USE_PREF_SIZE);
+    about.setId("cord-about");
     about.getStyleClass().add("soft");
     HBox head = new HBox(10, title, about);
     head.setAlignment(Pos.BASELINE_LEFT);
@@ -137,8 +138,16 @@ public final class PowerScreen extends StackedView {
         + " · "
         + Texts.number(p.box().volts())
         + " V · "
-        + (model.byHand().held() ? "feeds by hand" : "feeds: the planner's")
-        + " · drag a feed, double-click adds, Delete removes";
+        + (onTrunk(p)
+            ? "tails of a trunk, which the planner lays"
+            : (model.byHand().held() ? "feeds by hand" : "feeds: the planner's")
+                + " · drag a feed, double-click adds, Delete removes");
+  }
+
+  private boolean onTrunk(PortReading p) {
+    return model.base().stream()
+        .flatMap(r -> p.segments().stream().flatMap(s -> r.feedsOf(s.segment().id()).stream()))
+        .anyMatch(f -> f.feed().trunk().isPresent());
   }
 
   /** Takes up the n-th post of the line, from 0, and carries it across, as the mouse would. */

@@ -229,6 +229,9 @@ class PowerWindowTest extends WindowDriver {
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(reading().trunks()).isNotEmpty();
     assertThat(reading().feeds()).allMatch(f -> f.feed().trunk().isPresent());
+    assertThat(onScreen(() -> robot.lookup("#cord-about").queryAs(Label.class).getText()))
+        .contains("tails of a trunk")
+        .doesNotContain("drag");
     focus(robot, "#cord");
     robot.push(KeyCode.N);
     robot.push(KeyCode.RIGHT);
