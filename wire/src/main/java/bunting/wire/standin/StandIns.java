@@ -1,0 +1,202 @@
+package bunting.wire.standin;
+
+import bunting.core.addressing.SlotCursor;
+import bunting.core.patch.LightMap;
+import bunting.core.patch.LightPiece;
+import bunting.core.show.Protocol;
+import bunting.wire.packet.ArtNet;
+import bunting.wire.packet.Ddp;
+import bunting.wire.packet.Packet;
+import bunting.wire.packet.Sacn;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+
+/**
+ * The boxes of a plan, as they hear the wire. Levels stay as they came last; a source that is gone
+ * leaves its look behind. May be used by several threads.
+ */
+public final class StandIns {
+  /** A box as it hears. */
+  private static final class Box {
+    final BitSet came = new BitSet();
+    int own;
+    long frames;
+    long packets;
+    OptionalInt lastUniverse = OptionalInt.empty();
+  }
+
+  private final LightMap map;
+  private final byte[] slots;
+  private final List<Box> boxes = new ArrayList<>();
+  private final List<List<Integer>> listeners = new ArrayList<>();
+  private final List<Sources> sources = new ArrayList<>();
+  private final Sources byteSources = new Sources();
+  private final Map<Verdict, Long> verdicts = new EnumMap<>(Verdict.class);
+  private long version;
+
+  /** The boxes of a map of lights. */
+  public StandIns(LightMap map) {
+    this.map = map;
+    this.slots = new byte[map.frameBytes()];
+    for (int u = 0; u < map.universes(); u++) {
+      listeners.add(new ArrayList<>());
+      sources.add(new Sources());
+    }
+    for (int b = 0; b < map.boxes().size(); b++) {
+      Box box = new Box();
+      for (int universe : map.boxes().get(b).universes()) {
+        listeners.get(map.universeIndex(universe)).add(b);
+        box.own++;
+      }
+      boxes.add(box);
+    }
+  }
+
+  /**
+   * A datagram came.
+   *
+   * @param from who sent it, where the protocol names nobody
+   * @param now nanoseconds of some clock
+   */
+  public synchronized Verdict hear(
+      Protocol protocol, byte[] datagram, int bytes, Object from, long now) {
+    Packet packet =
+        switch (protocol) {
+          case SACN -> Sacn.read(datagram, bytes);
+          case ARTNET -> ArtNet.read(datagram, bytes);
+          case DDP -> Ddp.read(datagram, bytes);
+        };
+    Verdict verdict =
+        switch (packet) {
+          case Packet.Malformed m -> Verdict.REJECTED;
+          case Packet.Beside b -> Verdict.IGNORED;
+          case Packet.Universe u -> universe(u, from, now);
+          case Packet.Stretch s -> stretch(s, from, now);
+        };
+    verdicts.merge(verdict, 1L, Long::sum);
+    return verdict;
+  }
+
+  private Verdict universe(Packet.Universe packet, Object from, long now) {
+    int index = map.universeIndex(packet.universe());
+    if (index < 0) {
+      return Verdict.IGNORED;
+    }
+    boolean named = packet.cid().isPresent();
+    Object who = named ? packet.cid().get() : from;
+    Sources.Order order =
+        named
+            ? Sources.Order.OF_256
+            : packet.sequenced() ? Sources.Order.OF_255 : Sources.Order.NONE;
+    Sources heard = sources.get(index);
+    if (packet.terminated()) {
+      return heard.ends(who, packet.sequence(), order) ? Verdict.ACCEPTED : Verdict.IGNORED;
+    }
+    if (!heard.takes(who, packet.priority(), packet.sequence(), order, now)) {
+      return Verdict.IGNORED;
+    }
+    packet.levels().copyTo(slots, index * SlotCursor.SLOTS, SlotCursor.SLOTS);
+    version++;
+    for (int b : listeners.get(index)) {
+      Box box = boxes.get(b);
+      box.packets++;
+      box.lastUniverse = OptionalInt.of(packet.universe());
+      box.came.set(index);
+      if (box.came.cardinality() == box.own) {
+        box.frames++;
+        box.came.clear();
+      }
+    }
+    return Verdict.ACCEPTED;
+  }
+
+  private Verdict stretch(Packet.Stretch packet, Object from, long now) {
+    Packet.Levels levels = packet.levels();
+    boolean beyond = packet.offset() >= map.bytes() && levels.count() > 0;
+    if (beyond
+        || !byteSources.takes(from, Sacn.PRIORITY, packet.sequence(), Sources.Order.OF_15, now)) {
+      return Verdict.IGNORED;
+    }
+    int first = (int) Math.min(packet.offset(), map.bytes());
+    int count = Math.min(levels.count(), map.bytes() - first);
+    BitSet touched = new BitSet();
+    for (int i = 0; i < count; ) {
+      int piece = map.pieceOfByte(first + i);
+      LightPiece of = map.pieces().get(piece);
+      touched.set(of.box());
+      int end = Math.min(count, map.firstByte(piece) + of.sets() * of.channels() - first);
+      for (; i < end; i++) {
+        int at = first + i - map.firstByte(piece);
+        int slot = map.slot(piece, at / of.channels(), at % of.channels());
+        if (slot >= 0) {
+          slots[slot] = levels.at(i);
+        }
+      }
+    }
+    version++;
+    touched.stream().forEach(b -> boxes.get(b).packets++);
+    if (packet.push()) {
+      boxes.forEach(b -> b.frames++);
+    }
+    return Verdict.ACCEPTED;
+  }
+
+  /** How many packets came to what. */
+  public record Counts(Map<Verdict, Long> each) {
+    public Counts {
+      each = Map.copyOf(each);
+    }
+
+    /** How many had that fate. */
+    public long of(Verdict verdict) {
+      return each.getOrDefault(verdict, 0L);
+    }
+
+    /** All. */
+    public long packets() {
+      return each.values().stream().mapToLong(Long::longValue).sum();
+    }
+  }
+
+  /** How many packets came to what, of one moment. */
+  public synchronized Counts counts() {
+    return new Counts(verdicts);
+  }
+
+  /** How all boxes fare, in the order of the plan. */
+  public synchronized List<BoxStatus> status() {
+    int[] pixels = new int[boxes.size()];
+    int[] lit = new int[boxes.size()];
+    for (int p = 0; p < map.pieces().size(); p++) {
+      LightPiece piece = map.pieces().get(p);
+      pixels[piece.box()] += piece.pixels();
+      for (int set = 0; set < piece.sets(); set++) {
+        if (map.lit(slots, p, set)) {
+          int first = piece.pixelOf(set);
+          lit[piece.box()] += Math.min(piece.grouping(), piece.lastPixel() - first + 1);
+        }
+      }
+    }
+    List<BoxStatus> all = new ArrayList<>();
+    for (int b = 0; b < boxes.size(); b++) {
+      Box box = boxes.get(b);
+      String id = map.boxes().get(b).id();
+      all.add(new BoxStatus(id, box.frames, box.packets, pixels[b], lit[b], box.lastUniverse));
+    }
+    return all;
+  }
+
+  /** A number that grows whenever levels came. */
+  public synchronized long version() {
+    return version;
+  }
+
+  /** Copies the levels as they are now, a frame. */
+  public synchronized void copy(byte[] frame) {
+    System.arraycopy(slots, 0, frame, 0, slots.length);
+  }
+}
