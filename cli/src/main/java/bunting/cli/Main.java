@@ -33,6 +33,8 @@ import picocli.CommandLine.Command;
       CompareCommand.class,
       WhyCommand.class,
       LoseCommand.class,
+      DiagnoseCommand.class,
+      MeterCommand.class,
       AddressesCommand.class,
       WhichCommand.class,
       CutCommand.class,

@@ -2,12 +2,12 @@ package bunting.cli;
 
 import bunting.core.limits.Range;
 import bunting.core.patch.LightMap;
+import bunting.core.pattern.Painter;
+import bunting.core.pattern.Pattern;
 import bunting.core.show.Protocol;
 import bunting.files.BadInputException;
 import bunting.files.JsonLine;
 import bunting.files.PlanLights;
-import bunting.wire.pattern.Painter;
-import bunting.wire.pattern.Pattern;
 import bunting.wire.send.Clock;
 import bunting.wire.send.FramePackets;
 import bunting.wire.send.Sender;

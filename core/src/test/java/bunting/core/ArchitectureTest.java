@@ -81,6 +81,14 @@ class ArchitectureTest {
         .definedBy("bunting.core.whatif")
         .layer("checks")
         .definedBy("bunting.core.checks")
+        .layer("patch")
+        .definedBy("bunting.core.patch")
+        .layer("pattern")
+        .definedBy("bunting.core.pattern")
+        .layer("meter")
+        .definedBy("bunting.core.meter")
+        .layer("faults")
+        .definedBy("bunting.core.faults")
         .layer("explain")
         .definedBy("bunting.core.explain")
         .layer("plan")
@@ -211,6 +219,16 @@ class ArchitectureTest {
             "survey",
             "cost",
             "show")
+        .whereLayer("patch")
+        .mayOnlyAccessLayers("assess", "loads", "addressing", "show")
+        .whereLayer("pattern")
+        .mayOnlyAccessLayers("patch", "addressing")
+        .whereLayer("meter")
+        .mayOnlyAccessLayers(
+            "pattern", "patch", "assess", "island", "dc", "copper", "survey", "show")
+        .whereLayer("faults")
+        .mayOnlyAccessLayers(
+            "meter", "pattern", "patch", "assess", "island", "dc", "addressing", "survey", "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
             "copper",

@@ -63,6 +63,18 @@ final class Electrics {
    */
   Consequence at(double percent, OtherReading others) {
     List<SolvedBox> boxes = solved.computeIfAbsent(percent, this::solve);
+    return of(
+        percent, boxes, OtherReader.at(show, decisions.inputs(), others, s -> percent), Map.of());
+  }
+
+  /**
+   * What follows of boxes as they were solved.
+   *
+   * @param dimmed what plain sets and strings do then
+   * @param supplyVolts what a supply of that id holds, where it is otherwise than trimmed
+   */
+  Consequence of(
+      double percent, List<SolvedBox> boxes, OtherReading dimmed, Map<String, Double> supplyVolts) {
     Map<String, SolvedBox> byId = new HashMap<>();
     for (int b = 0; b < boxes.size(); b++) {
       byId.put(decisions.controllers().get(b).controller().id(), boxes.get(b));
@@ -75,8 +87,7 @@ final class Electrics {
         chain.ifPresent(c -> c.islands().forEach(i -> note(i, feedAmps)));
       }
     }
-    OtherReading dimmed = OtherReader.at(show, decisions.inputs(), others, percent);
-    List<SupplyReading> supplies = supplies(feedAmps, dimmed);
+    List<SupplyReading> supplies = supplies(feedAmps, dimmed, supplyVolts);
     return new Consequence(
         percent,
         boxes,
@@ -116,7 +127,8 @@ final class Electrics {
     return list;
   }
 
-  private List<SupplyReading> supplies(Map<String, Double> feedAmps, OtherReading others) {
+  private List<SupplyReading> supplies(
+      Map<String, Double> feedAmps, OtherReading others, Map<String, Double> volts) {
     Map<String, Double> amps = new HashMap<>();
     for (Feed f : decisions.feeds()) {
       amps.merge(f.supply(), feedAmps.getOrDefault(f.id(), 0.0), Double::sum);
@@ -130,7 +142,9 @@ final class Electrics {
                     s,
                     types.get(s.type()),
                     amps.getOrDefault(s.id(), 0.0),
-                    show.wiring().conductors().supplyVolts(types.get(s.type()).volts())))
+                    volts.getOrDefault(
+                        s.id(),
+                        show.wiring().conductors().supplyVolts(types.get(s.type()).volts()))))
         .toList();
   }
 

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 
 /** Reads dimmers and bulb chains; their slots come after those of the pixels. */
@@ -76,12 +77,22 @@ final class OtherReader {
     return new OtherReading(boards, read, chains);
   }
 
-  /** The same at a brightness: what sets and boards draw, and the volts that are left for them. */
-  static OtherReading at(Show show, List<Input> inputs, OtherReading any, double percent) {
+  /**
+   * The same, each set at its brightness in percent: what sets and boards draw, and the volts that
+   * are left for them.
+   */
+  static OtherReading at(
+      Show show, List<Input> inputs, OtherReading any, ToDoubleFunction<PlainSet> percent) {
     Conductors copper = show.wiring().conductors();
     Map<String, Wire> wires = show.catalogue().wiresById();
     Map<String, Double> amps = new HashMap<>();
-    any.sets().forEach(s -> amps.merge(s.output().dimmer(), s.set().amps(percent), Double::sum));
+    any.sets()
+        .forEach(
+            s ->
+                amps.merge(
+                    s.output().dimmer(),
+                    s.set().amps(percent.applyAsDouble(s.set())),
+                    Double::sum));
     Map<String, Double> terminals = new HashMap<>();
     List<OtherReading.Board> boards = new ArrayList<>();
     for (OtherReading.Board b : any.boards()) {
@@ -98,8 +109,8 @@ final class OtherReader {
     }
     List<OtherReading.Set> sets = new ArrayList<>();
     for (OtherReading.Set s : any.sets()) {
-      double all = s.set().amps(percent);
-      double each = s.set().outputAmps(percent);
+      double all = s.set().amps(percent.applyAsDouble(s.set()));
+      double each = s.set().outputAmps(percent.applyAsDouble(s.set()));
       double drop = copper.setDropVolts(wires.get(s.output().wire()), s.leadM(), all, each);
       sets.add(
           new OtherReading.Set(

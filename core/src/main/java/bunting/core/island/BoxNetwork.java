@@ -17,4 +17,16 @@ public record BoxNetwork(
     chains = List.copyOf(chains);
     trunks = List.copyOf(trunks);
   }
+
+  /** What the supply of a trunk holds; its tails know. */
+  double trunkVolts(TrunkLaid laid) {
+    String id = laid.trunk().id();
+    return chains.stream()
+        .flatMap(Optional::stream)
+        .flatMap(c -> c.cables().stream())
+        .filter(c -> c.feed().trunk().filter(id::equals).isPresent())
+        .mapToDouble(Chain.Cable::volts)
+        .findFirst()
+        .orElse(supplyVolts);
+  }
 }

@@ -13,7 +13,7 @@ import java.util.List;
  * @param links its segments in order
  * @param cables its feeds
  * @param cutAfter indices of the pixels behind which V+ is cut, rising
- * @param brightness percent
+ * @param brightness of its pixels
  * @param sheds whether pixels far below their volts draw less ({@link
  *     bunting.core.dc.Line#shedding})
  */
@@ -21,7 +21,7 @@ public record Chain(
     List<Link> links,
     List<Cable> cables,
     List<Integer> cutAfter,
-    double brightness,
+    Dimming brightness,
     Conductors copper,
     boolean sheds) {
   public Chain {
@@ -41,8 +41,14 @@ public record Chain(
     }
   }
 
-  /** A feed and the metres of its cable. */
-  public record Cable(Feed feed, double metres) {}
+  /**
+   * A feed and its cable.
+   *
+   * @param metres of it
+   * @param extraOhms loop resistance that it has beyond that of its wire
+   * @param volts what its supply holds
+   */
+  public record Cable(Feed feed, double metres, double extraOhms, double volts) {}
 
   /** Nominal volts. */
   double volts() {

@@ -70,8 +70,13 @@ public final class Compiler {
 
   private Compiler() {}
 
-  /** Pixels at a brightness, without feeds. */
+  /** Pixels at one brightness, without feeds. */
   public static Line pixels(List<Part> parts, double brightnessPercent, Conductors copper) {
+    return pixels(parts, Dimming.of(brightnessPercent), copper);
+  }
+
+  /** Pixels each at its brightness, without feeds. */
+  static Line pixels(List<Part> parts, Dimming brightness, Conductors copper) {
     int n = parts.stream().mapToInt(Part::pixels).sum();
     double[] amps = new double[n];
     double[] idle = new double[n];
@@ -81,7 +86,9 @@ public final class Compiler {
     for (Part part : parts) {
       int to = from + part.pixels();
       PixelType type = part.type();
-      Arrays.fill(amps, from, to, type.amps(brightnessPercent));
+      for (int i = from; i < to; i++) {
+        amps[i] = type.amps(brightness.at(i));
+      }
       Arrays.fill(idle, from, to, type.amps(0));
       Arrays.fill(kinds, from, to, type.load());
       Arrays.fill(ohms, from, to, type.loopOhms() * copper.warmth());

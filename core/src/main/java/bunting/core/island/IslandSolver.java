@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Divides a port's chain into islands of V+ and reads what their solutions say of its segments. */
 final class IslandSolver {
@@ -85,6 +86,7 @@ final class IslandSolver {
         new Island(head.controller(), head.port(), parts, line, List.of(), Optional.empty());
     List<Feed> feeds = new ArrayList<>();
     List<Compiler.Cable> cables = new ArrayList<>();
+    List<Cable> extra = new ArrayList<>();
     for (Cable c : chain.cables()) {
       Feed feed = c.feed();
       if (isOn(bare, feed)) {
@@ -96,10 +98,16 @@ final class IslandSolver {
                 c.metres(),
                 feed.viaPort(),
                 feed.trunk().isPresent()));
+        extra.add(c);
       }
     }
-    double supply = chain.copper().supplyVolts(chain.volts());
-    Line fed = Compiler.fed(line, cables, chain.copper(), supply, supply);
+    Line fed =
+        line.withFeeds(
+            cables.stream().mapToInt(Compiler.Cable::at).toArray(),
+            IntStream.range(0, feeds.size())
+                .mapToDouble(f -> cables.get(f).ohms(chain.copper()) + extra.get(f).extraOhms())
+                .toArray(),
+            extra.stream().mapToDouble(Cable::volts).toArray());
     return new Island(head.controller(), head.port(), parts, fed, feeds, Optional.empty());
   }
 

@@ -183,8 +183,13 @@ public final class Networks {
         Geometry.pixel(run, type(s), s.firstPixel()));
   }
 
-  /** The network of a box. */
+  /** The network of a box as planned, all of it at one brightness. */
   public BoxNetwork of(PlacedController box, double brightnessPercent) {
+    return of(box, Brightness.of(brightnessPercent), Alteration.NONE);
+  }
+
+  /** The network of a box, otherwise than planned. */
+  public BoxNetwork of(PlacedController box, Brightness brightness, Alteration otherwise) {
     Conductors copper = show.wiring().conductors();
     String id = box.controller().id();
     List<Optional<Chain>> list = new ArrayList<>();
@@ -193,10 +198,11 @@ public final class Networks {
       list.add(
           links.isEmpty()
               ? Optional.empty()
-              : Optional.of(chain(links, brightnessPercent, copper)));
+              : Optional.of(chain(links, brightness, copper, otherwise)));
     }
+    double volts = copper.supplyVolts(box.volts());
     return new BoxNetwork(
-        copper.supplyVolts(box.volts()),
+        box.supply().map(s -> otherwise.supplyVolts().getOrDefault(s, volts)).orElse(volts),
         inputOhms(id, copper),
         list,
         trunks.getOrDefault(id, List.of()));
@@ -207,7 +213,9 @@ public final class Networks {
     return input == null ? 0 : copper.inputOhms(wires.get(input.wire()), input.wires());
   }
 
-  private Chain chain(List<Chain.Link> links, double brightnessPercent, Conductors copper) {
+  private Chain chain(
+      List<Chain.Link> links, Brightness brightness, Conductors copper, Alteration otherwise) {
+    double volts = copper.supplyVolts(links.getFirst().type().volts());
     List<Chain.Cable> cables = new ArrayList<>();
     List<Integer> cuts = new ArrayList<>();
     int from = 0;
@@ -220,11 +228,32 @@ public final class Networks {
         cuts.add(from + pixel - s.firstPixel());
       }
       for (Feed feed : feedsOf(s.id())) {
-        cables.add(new Chain.Cable(feed, feedM(feed.id())));
+        if (!otherwise.without().contains(feed.id())) {
+          cables.add(
+              new Chain.Cable(
+                  feed,
+                  feedM(feed.id()),
+                  otherwise.extraOhms().getOrDefault(feed.id(), 0.0),
+                  otherwise.supplyVolts().getOrDefault(feed.supply(), volts)));
+        }
       }
       from += s.pixels();
     }
     cuts.sort(Integer::compare);
-    return new Chain(links, cables, cuts, brightnessPercent, copper, sheds);
+    return new Chain(links, cables, cuts, dimming(links, from, brightness), copper, sheds);
+  }
+
+  private static Dimming dimming(List<Chain.Link> links, int pixels, Brightness brightness) {
+    double[] each = new double[pixels];
+    int from = 0;
+    for (Chain.Link link : links) {
+      Segment s = link.segment();
+      double[] own = brightness.of(s);
+      for (int i = 0; i < s.pixels(); i++) {
+        each[from + i] = own[own.length == 1 ? 0 : i];
+      }
+      from += s.pixels();
+    }
+    return Dimming.of(each);
   }
 }

@@ -28,7 +28,8 @@ final class TrunksOfBox {
     for (TrunkLaid laid : box.trunks()) {
       Conductors copper =
           box.chains().stream().flatMap(Optional::stream).findFirst().orElseThrow().copper();
-      all.solve(laid, flat, laid.ohms(wires.wire(laid.trunk().wire()), copper, box.supplyVolts()));
+      double volts = box.trunkVolts(laid);
+      all.solve(laid, flat, laid.ohms(wires.wire(laid.trunk().wire()), copper, volts));
     }
     return all;
   }

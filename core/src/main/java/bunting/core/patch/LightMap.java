@@ -13,6 +13,9 @@ import java.util.stream.LongStream;
  * of the plan, one after the other.
  */
 public final class LightMap {
+  /** All of a channel. */
+  private static final double LEVEL_MAX = 255;
+
   /** A box and the universes that it listens to, rising. */
   public record Box(String id, String address, List<Integer> universes) {
     public Box {
@@ -180,6 +183,30 @@ public final class LightMap {
       piece++;
     }
     return piece;
+  }
+
+  /**
+   * How much of its step from idle to full each pixel of a piece draws in a frame, percent: the
+   * mean of its channels. One number where all are alike.
+   *
+   * @param scale of all levels, 1 as they are
+   */
+  public double[] percents(byte[] frame, int piece, double scale) {
+    LightPiece of = pieces.get(piece);
+    double[] each = new double[of.pixels()];
+    boolean alike = true;
+    for (int set = 0; set < of.sets(); set++) {
+      int sum = 0;
+      for (int c = 0; c < of.channels(); c++) {
+        int slot = slot(piece, set, c);
+        sum += slot < 0 ? 0 : frame[slot] & 0xff;
+      }
+      double percent = 100 * scale * sum / (LEVEL_MAX * of.channels());
+      int from = set * of.grouping();
+      Arrays.fill(each, from, Math.min(each.length, from + of.grouping()), percent);
+      alike &= percent == each[0];
+    }
+    return alike ? new double[] {each[0]} : each;
   }
 
   /** Whether a set shows anything in a frame: one of its slots is above 0. */

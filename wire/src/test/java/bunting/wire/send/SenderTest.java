@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.patch.LightMap;
+import bunting.core.pattern.Painter;
+import bunting.core.pattern.Pattern;
 import bunting.core.show.Protocol;
 import bunting.wire.Maps;
 import bunting.wire.packet.ArtNet;
 import bunting.wire.packet.Ddp;
 import bunting.wire.packet.Packet;
 import bunting.wire.packet.Sacn;
-import bunting.wire.pattern.Painter;
-import bunting.wire.pattern.Pattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;

@@ -3,11 +3,11 @@ package bunting.wire.standin;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.patch.LightMap;
+import bunting.core.pattern.Painter;
+import bunting.core.pattern.Pattern;
 import bunting.core.show.Protocol;
 import bunting.wire.Maps;
 import bunting.wire.packet.Ddp;
-import bunting.wire.pattern.Painter;
-import bunting.wire.pattern.Pattern;
 import bunting.wire.send.Clock;
 import bunting.wire.send.FramePackets;
 import bunting.wire.send.Sender;

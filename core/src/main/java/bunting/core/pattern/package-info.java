@@ -1,8 +1,8 @@
 /**
  * Looks that find faults: which light shows what at which moment. Pure functions of a map of lights
- * and a frame's number. Start at {@link bunting.wire.pattern.Pattern}.
+ * and a frame's number. Start at {@link bunting.core.pattern.Pattern}.
  */
 @NullMarked
-package bunting.wire.pattern;
+package bunting.core.pattern;
 
 import org.jspecify.annotations.NullMarked;

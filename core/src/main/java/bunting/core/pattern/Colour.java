@@ -1,4 +1,4 @@
-package bunting.wire.pattern;
+package bunting.core.pattern;
 
 /** Colours that are told apart on the floor. White is every channel that there is. */
 public enum Colour {

@@ -1,11 +1,14 @@
-package bunting.wire.pattern;
+package bunting.wire;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.addressing.SlotRow;
 import bunting.core.patch.LightMap;
 import bunting.core.patch.LightPiece;
-import bunting.wire.Maps;
+import bunting.core.pattern.Colour;
+import bunting.core.pattern.Painter;
+import bunting.core.pattern.Pattern;
+import bunting.core.pattern.Scope;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;

@@ -1,4 +1,4 @@
-package bunting.wire.pattern;
+package bunting.core.pattern;
 
 import bunting.core.patch.LightMap;
 import bunting.core.patch.LightPiece;

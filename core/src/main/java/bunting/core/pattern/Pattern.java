@@ -1,4 +1,4 @@
-package bunting.wire.pattern;
+package bunting.core.pattern;
 
 import java.util.Arrays;
 import java.util.List;
