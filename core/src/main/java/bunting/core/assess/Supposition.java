@@ -78,6 +78,14 @@ public final class Supposition {
     return found;
   }
 
+  /** The same, not remembered: for what is never asked twice. */
+  public SolvedBox fresh(int index, Brightness brightness, Alteration otherwise) {
+    var controller = reading.decisions().controllers().get(index);
+    BoxSolver once = fresh();
+    SolvedBox solved = once.solve(plain.of(controller, brightness, otherwise));
+    return stands(solved) ? solved : once.solve(shedding.of(controller, brightness, otherwise));
+  }
+
   private static boolean stands(SolvedBox box) {
     return box.stands()
         && box.ports().stream()

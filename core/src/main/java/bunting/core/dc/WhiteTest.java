@@ -41,6 +41,22 @@ public final class WhiteTest {
     return result;
   }
 
+  /**
+   * The colour of a pixel that is sent some levels, as 0xRRGGBB, at this share of its nominal
+   * volts.
+   *
+   * @param levels of red, green and blue, 0 to 1; white LEDs count for all three
+   */
+  public static int rgb(LoadKind kind, double share, double[] levels) {
+    double[] light = light(kind, share);
+    int result = 0;
+    for (int c = 0; c < light.length; c++) {
+      double part = Math.min(1, light[c] * levels[c]);
+      result = result << 8 | (int) Math.round(255 * encoded(part));
+    }
+    return result;
+  }
+
   /** Light of red, green and blue at this share of the nominal volts; 1 is all of it. */
   static double[] light(LoadKind kind, double share) {
     return kind == LoadKind.CONSTANT_POWER

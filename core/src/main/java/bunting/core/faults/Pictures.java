@@ -109,7 +109,7 @@ public final class Pictures {
 
   /** What power and data make of each pixel. */
   private Optional<Looks>[] lit(Layout.Chain chain, double[] volts, Wiring wiring, Fault fault) {
-    int cut = cut(fault, chain);
+    int cut = Cuts.firstWithout(layout, fault, chain);
     @SuppressWarnings({"unchecked", "rawtypes"})
     Optional<Looks>[] looks = (Optional<Looks>[]) new Optional[volts.length];
     boolean data = !wiring.dead().contains(chain.controller());
@@ -121,29 +121,6 @@ public final class Pictures {
       looks[i] = Optional.of(!data ? Looks.DARK : orange ? Looks.ORANGE : Looks.RIGHT);
     }
     return looks;
-  }
-
-  /** The first pixel of a chain that gets no data, or its end. */
-  private int cut(Fault fault, Layout.Chain chain) {
-    return switch (fault) {
-      case Fault.DataOpen f -> index(f.run(), f.pixel(), chain);
-      case Fault.DeadPixel f -> index(f.run(), f.pixel(), chain);
-      case Fault.PortDead f -> on(f.controller(), f.port(), chain) ? 0 : chain.pixels();
-      case Fault.AtPort f -> on(f.controller(), f.port(), chain) ? 0 : chain.pixels();
-      default -> chain.pixels();
-    };
-  }
-
-  private int index(String run, int pixel, Layout.Chain chain) {
-    return layout
-        .partAt(run, pixel)
-        .filter(p -> p.chain().index() == chain.index())
-        .map(p -> p.indexOf(pixel))
-        .orElse(chain.pixels());
-  }
-
-  private static boolean on(String controller, int port, Layout.Chain chain) {
-    return chain.port() == port && chain.controller().equals(controller);
   }
 
   /** Lays over what is lit what the kind itself does. */
@@ -215,7 +192,8 @@ public final class Pictures {
 
   private static void swapped(
       Fault.PortsSwapped f, Pattern pattern, Layout.Chain chain, Optional<Looks>[] looks) {
-    boolean here = on(f.controller(), f.port(), chain) || on(f.controller(), f.other(), chain);
+    boolean here =
+        Cuts.on(f.controller(), f.port(), chain) || Cuts.on(f.controller(), f.other(), chain);
     boolean same = Colour.ofNumber(f.port()) == Colour.ofNumber(f.other());
     if (here && pattern == Pattern.PORTS && !same) {
       lay(looks, 0, looks.length, Optional.of(Looks.WRONG_COLOUR));
