@@ -24,7 +24,8 @@ import org.openjdk.jmh.annotations.State;
 public class BeadBenchmark {
   private final Reading reading = Assessor.plan(Shows.of(100_000)).reading();
   private final Beads beads = new Beads(reading.show(), Optional.of(reading));
-  private final LensColours colours = new LensColours(beads, Lens.WHITE, 0, false);
+  private final LensColours colours =
+      new LensColours(beads, Lens.WHITE, 0, false, java.util.Optional.empty());
   private final BeadRaster raster = new BeadRaster(820, 610, new int[820 * 610]);
 
   /** Pixels of the screen a metre: all of it, a part, near by. */
@@ -34,6 +35,6 @@ public class BeadBenchmark {
   /** Paints one frame. */
   @Benchmark
   public int paint() {
-    return raster.paint(beads, colours, new Viewport(pxPerM, 0, 8), 0x8A8271);
+    return raster.paint(beads, colours::rgb, new Viewport(pxPerM, 0, 8), 0x8A8271);
   }
 }

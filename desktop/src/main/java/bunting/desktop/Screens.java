@@ -2,6 +2,11 @@ package bunting.desktop;
 
 import bunting.desktop.addresses.AddressScreen;
 import bunting.desktop.addresses.NetworkScreen;
+import bunting.desktop.bench.FloorScreen;
+import bunting.desktop.bench.LadderScreen;
+import bunting.desktop.bench.MeterScreen;
+import bunting.desktop.bench.PracticeScreen;
+import bunting.desktop.bench.SymptomScreen;
 import bunting.desktop.line.PortsScreen;
 import bunting.desktop.others.OthersView;
 import bunting.desktop.power.LossScreen;
@@ -33,7 +38,12 @@ public final class Screens {
           NetworkScreen.SCREEN,
           PowerScreen.SCREEN,
           LossScreen.SCREEN,
-          QuickSheet.SCREEN);
+          QuickSheet.SCREEN,
+          FloorScreen.SCREEN,
+          SymptomScreen.SCREEN,
+          MeterScreen.SCREEN,
+          PracticeScreen.SCREEN,
+          LadderScreen.SCREEN);
 
   private Screens() {}
 

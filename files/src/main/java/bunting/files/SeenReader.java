@@ -13,8 +13,6 @@ import java.util.Map;
 
 /** SEEN.json: what was seen and measured on a show. */
 public final class SeenReader {
-  private static final Range VOLTS = Range.between(0, 1000);
-
   private final Map<String, Run> runs = new HashMap<>();
   private int read;
 
@@ -76,6 +74,6 @@ public final class SeenReader {
     Observed.Sending sending = sending(f);
     Run run = run(f);
     int pixel = f.whole("pixel", Range.between(1, run.pixels()));
-    return new Observed.Reading(sending, run.name(), pixel, f.number("volts", VOLTS));
+    return new Observed.Reading(sending, run.name(), pixel, f.number("volts", Range.READ_VOLTS));
   }
 }

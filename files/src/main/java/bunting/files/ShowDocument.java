@@ -45,6 +45,7 @@ final class ShowDocument {
             .withOthers(OthersJson.read(in))
             .withSurvey(SurveyJson.read(in))
             .withWorkshop(WorkshopJson.read(in))
+            .withBench(BenchJson.read(in))
             .withAllotting(AllottingJson.read(in, bare.allotting()))
             .withWiring(WiringJson.read(in, bare.wiring()));
     // A recovery file is a show file that says whose it is; that means nothing to the show.
@@ -76,6 +77,7 @@ final class ShowDocument {
           OthersJson.write(json, show.others());
           SurveyJson.write(json, show.survey());
           WorkshopJson.write(json, show.workshop());
+          BenchJson.write(json, show.bench());
           AllottingJson.write(json, show.allotting());
           WiringJson.writePosts(json, show.wiring());
         });

@@ -110,6 +110,9 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Volts that a plan keeps above the least, percent of the nominal. */
   public static final Range VOLTS_MARGIN = between(0, 50);
 
+  /** What a meter may read, volts. */
+  public static final Range READ_VOLTS = between(0, 1000);
+
   /** Both ends included. */
   public static Range between(double least, double most) {
     return new Range(

@@ -147,6 +147,48 @@ public record PixelType(
         jointEvery);
   }
 
+  /** The same with rails that were measured, ohms a metre of one. */
+  public PixelType withRailOhms(double ohmsPerM) {
+    return new PixelType(
+        id,
+        name,
+        volts,
+        channels,
+        order,
+        bitsPerChannel,
+        signal,
+        pitchPerM,
+        cutEvery,
+        milliampsFull,
+        milliampsIdle,
+        load,
+        ohmsPerM,
+        sheetMilliampsFull,
+        railAmpsMax,
+        jointEvery);
+  }
+
+  /** The same with another kind of load. */
+  public PixelType withLoad(LoadKind kind) {
+    return new PixelType(
+        id,
+        name,
+        volts,
+        channels,
+        order,
+        bitsPerChannel,
+        signal,
+        pitchPerM,
+        cutEvery,
+        milliampsFull,
+        milliampsIdle,
+        kind,
+        railOhmsPerM,
+        sheetMilliampsFull,
+        railAmpsMax,
+        jointEvery);
+  }
+
   /** The same with a known limit of its rails, amps. */
   public PixelType withRailAmpsMax(OptionalDouble amps) {
     return new PixelType(

@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param allotting what the builder decided about ports and addresses
  * @param network the show's network
  * @param wiring what the builder knows and decided about power
+ * @param bench what was done at the bench
  */
 public record Show(
     ShowSettings settings,
@@ -36,7 +37,8 @@ public record Show(
     Workshop workshop,
     Allotting allotting,
     Network network,
-    Wiring wiring) {
+    Wiring wiring,
+    BenchNotes bench) {
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
@@ -67,7 +69,8 @@ public record Show(
         Workshop.EMPTY,
         Allotting.FREE,
         Network.DEFAULT,
-        Wiring.DEFAULT);
+        Wiring.DEFAULT,
+        BenchNotes.NONE);
   }
 
   /** A show of these runs with all defaults. */
@@ -151,7 +154,8 @@ public record Show(
         workshop,
         allotting,
         network,
-        wiring);
+        wiring,
+        bench);
   }
 
   /** The same with another survey. */
@@ -182,6 +186,26 @@ public record Show(
   /** The same with other knowledge and decisions about power. */
   public Show withWiring(Wiring other) {
     return with(addressing, survey, others, workshop, allotting, network, other);
+  }
+
+  /** The same with other notes from the bench. */
+  public Show withBench(BenchNotes other) {
+    return new Show(
+        settings,
+        sites,
+        addressing,
+        catalogue,
+        controllers,
+        circuits,
+        runs,
+        leftovers,
+        survey,
+        others,
+        workshop,
+        allotting,
+        network,
+        wiring,
+        other);
   }
 
   /** The same with another policy of addresses. */
@@ -216,7 +240,8 @@ public record Show(
         shop,
         decided,
         net,
-        cables);
+        cables,
+        bench);
   }
 
   private Show of(
@@ -239,6 +264,7 @@ public record Show(
         workshop,
         allotting,
         network,
-        wiring);
+        wiring,
+        bench);
   }
 }

@@ -38,6 +38,19 @@ public final class BuntingLine {
     double y(double volts, double nominal);
   }
 
+  /** The colour of cloth: 0xRRGGBB of some pixels of a segment, by index, the last left out. */
+  @FunctionalInterface
+  public interface Dye {
+    /** Of one piece of cloth. */
+    int rgb(SegmentReading segment, int from, int to);
+
+    /** As full white will really look there. */
+    Dye WHITE =
+        (s, from, to) ->
+            WhiteTest.rgb(
+                s.type().load(), s.volts().part(from, to - from).lowest() / s.type().volts());
+  }
+
   /** A segment, from {@code x1} to {@code x2}. */
   public record Span(SegmentReading segment, double x1, double x2) {
     /** The pixel there. */
@@ -84,6 +97,7 @@ public final class BuntingLine {
 
   private final Reading reading;
   private final Scale scale;
+  private final Dye dye;
   private final List<Span> spans = new ArrayList<>();
   private final List<double[]> cords = new ArrayList<>();
   private final List<Joint> joints = new ArrayList<>();
@@ -92,10 +106,16 @@ public final class BuntingLine {
   private final List<Stitch> stitches = new ArrayList<>();
   private double lowestY;
 
-  /** The line of a port. */
+  /** The line of a port, its cloth as full white will look. */
   public BuntingLine(Reading reading, PortReading port, Scale scale) {
+    this(reading, port, scale, Dye.WHITE);
+  }
+
+  /** The line of a port. */
+  public BuntingLine(Reading reading, PortReading port, Scale scale, Dye dye) {
     this.reading = reading;
     this.scale = scale;
+    this.dye = dye;
     double x = scale.left();
     for (SegmentReading s : port.segments()) {
       Span span = new Span(s, x, x + s.segment().pixels() * scale.each());
@@ -161,14 +181,13 @@ public final class BuntingLine {
     for (int k = 0; k < count; k++) {
       int from = (int) ((long) n * k / count);
       int to = Math.max(from + 1, (int) ((long) n * (k + 1) / count));
-      double low = s.volts().part(from, to - from).lowest();
       pennants.add(
           new Pennant(
               span.x1() + from * each,
               y(s, from),
               span.x1() + to * each,
               y(s, to - 1),
-              WhiteTest.rgb(s.type().load(), low / s.type().volts())));
+              dye.rgb(s, from, to)));
     }
   }
 

@@ -30,6 +30,8 @@ public final class Session {
   private final Planning planning;
   private final ObjectProperty<Selection> selection =
       new SimpleObjectProperty<>(new Selection.Nothing());
+  private final ObjectProperty<Optional<OnTheWire>> wire =
+      new SimpleObjectProperty<>(Optional.empty());
   private final ReadOnlyObjectWrapper<String> message = new ReadOnlyObjectWrapper<>("");
   private final ReadOnlyObjectWrapper<String> moved = new ReadOnlyObjectWrapper<>("");
   private final BooleanBinding working;
@@ -100,6 +102,11 @@ public final class Session {
   /** What is selected. */
   public ObjectProperty<Selection> selection() {
     return selection;
+  }
+
+  /** What comes over the wire; empty while the bench is dark. */
+  public ObjectProperty<Optional<OnTheWire>> wire() {
+    return wire;
   }
 
   /** Goes up with every show that is opened or begun. */

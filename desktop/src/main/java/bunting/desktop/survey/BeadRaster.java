@@ -1,6 +1,7 @@
 package bunting.desktop.survey;
 
 import java.util.Arrays;
+import java.util.function.IntUnaryOperator;
 
 /**
  * Paints beads into a block of pixels: discs near by, single dots far away, where neighbours that
@@ -29,10 +30,11 @@ public final class BeadRaster {
   /**
    * Paints all beads of a view.
    *
+   * @param colours of each bead, 0xRRGGBB
    * @param edge colour around light beads, 0xRRGGBB
    * @return how many beads were painted
    */
-  public int paint(Beads beads, LensColours colours, Viewport view, int edge) {
+  public int paint(Beads beads, IntUnaryOperator colours, Viewport view, int edge) {
     Arrays.fill(argb, 0);
     int painted = 0;
     for (Beads.Strip strip : beads.strips()) {
@@ -48,9 +50,10 @@ public final class BeadRaster {
     return painted;
   }
 
-  private void line(Beads beads, LensColours colours, Beads.Strip strip, Viewport view, int edge) {
+  private void line(
+      Beads beads, IntUnaryOperator colours, Beads.Strip strip, Viewport view, int edge) {
     for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
-      if (light(colours.rgb(i))) {
+      if (light(colours.applyAsInt(i))) {
         int x = (int) Math.round(view.x(beads.x(i)));
         int y = (int) Math.round(view.y(beads.y(i)));
         square(x - 1, y - 1, 4, 0xFF000000 | edge);
@@ -59,7 +62,12 @@ public final class BeadRaster {
   }
 
   private int strip(
-      Beads beads, LensColours colours, Beads.Strip strip, Viewport view, double radius, int edge) {
+      Beads beads,
+      IntUnaryOperator colours,
+      Beads.Strip strip,
+      Viewport view,
+      double radius,
+      int edge) {
     int painted = 0;
     int lastX = Integer.MIN_VALUE;
     int lastY = Integer.MIN_VALUE;
@@ -68,7 +76,7 @@ public final class BeadRaster {
       int y = (int) Math.round(view.y(beads.y(i)));
       boolean seen = x >= -6 && y >= -6 && x < width + 6 && y < height + 6;
       if (seen && (x != lastX || y != lastY)) {
-        bead(x, y, radius, colours.rgb(i), edge);
+        bead(x, y, radius, colours.applyAsInt(i), edge);
         painted++;
         lastX = x;
         lastY = y;

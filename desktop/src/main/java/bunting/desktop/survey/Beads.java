@@ -76,7 +76,7 @@ public final class Beads {
   }
 
   /** The boxes: the builder's, or those that the planner chose last. */
-  List<Controller> boxes() {
+  public List<Controller> boxes() {
     return show.controllers()
         .orElseGet(
             () ->
@@ -91,11 +91,13 @@ public final class Beads {
     return xy.length / 2;
   }
 
-  double x(int bead) {
+  /** Metres to the right of the origin. */
+  public double x(int bead) {
     return xy[2 * bead];
   }
 
-  double y(int bead) {
+  /** Metres above the ground. */
+  public double y(int bead) {
     return xy[2 * bead + 1];
   }
 

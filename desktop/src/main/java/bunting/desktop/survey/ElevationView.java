@@ -61,6 +61,7 @@ public final class ElevationView extends Region {
     session.opened().addListener(o -> fitted = false);
     session.selection().addListener(o -> repaint());
     palette.addListener(o -> recolour());
+    session.wire().addListener(o -> wireChanged());
     lens.addListener(o -> recolour());
     focusedProperty().addListener(o -> paintAbove());
     mouse.install();
@@ -228,8 +229,15 @@ public final class ElevationView extends Region {
   private void recolour() {
     Palette p = palette.getValue();
     int plain = p.night() ? 0xC9BFA8 : 0x6F7B80;
-    colours = beads.map(b -> new LensColours(b, lens.get(), plain, p.night()));
+    colours =
+        beads.map(b -> new LensColours(b, lens.get(), plain, p.night(), session.wire().get()));
     repaint();
+  }
+
+  private void wireChanged() {
+    if (lens.get() == Lens.WIRE) {
+      recolour();
+    }
   }
 
   void repaint() {
@@ -260,7 +268,7 @@ public final class ElevationView extends Region {
     BeadRaster raster =
         new BeadRaster(pixels.getWidth(), pixels.getHeight(), pixels.getBuffer().array());
     int edge = palette.getValue().night() ? 0x6A6252 : 0x8A8271;
-    raster.paint(beads.orElseThrow(), colours.orElseThrow(), view.orElseThrow(), edge);
+    raster.paint(beads.orElseThrow(), colours.orElseThrow()::rgb, view.orElseThrow(), edge);
     pixels.updateBuffer(b -> null);
   }
 

@@ -8,7 +8,8 @@ public enum Lens {
   UNIVERSE("Universe"),
   SUPPLY("Supply"),
   VOLTS("Volts"),
-  WHITE("White test");
+  WHITE("White test"),
+  WIRE("Wire");
 
   private final String text;
 

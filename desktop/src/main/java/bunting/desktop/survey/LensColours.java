@@ -8,6 +8,7 @@ import bunting.core.dc.WhiteTest;
 import bunting.core.show.LoadKind;
 import bunting.core.show.Texts;
 import bunting.desktop.look.LensPalette;
+import bunting.desktop.session.OnTheWire;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -37,8 +38,9 @@ public final class LensColours {
    *
    * @param plain the colour of the plain lens, 0xRRGGBB
    * @param night whether it is for the dark
+   * @param wire what comes over the wire, where the bench is lit
    */
-  public LensColours(Beads beads, Lens lens, int plain, boolean night) {
+  public LensColours(Beads beads, Lens lens, int plain, boolean night, Optional<OnTheWire> wire) {
     this.night = night;
     rgb = new int[beads.count()];
     Optional<Reading> reading = beads.reading();
@@ -46,6 +48,7 @@ public final class LensColours {
     switch (lens) {
       case PLAIN -> legend.add(new Entry(plain, "a pixel where it hangs"));
       case TYPE -> types(beads);
+      case WIRE -> wire(beads, wire);
       case PORT, SUPPLY, UNIVERSE, VOLTS, WHITE -> reading.ifPresent(r -> segments(beads, r, lens));
     }
     if (lens == Lens.VOLTS) {
@@ -65,13 +68,13 @@ public final class LensColours {
     } else {
       kinds.forEach((k, n) -> legend.add(new Entry(LensPalette.kind(n, night), k)));
     }
-    if (lens != Lens.PLAIN && Arrays.stream(rgb).anyMatch(c -> c == UNKNOWN)) {
+    if (lens != Lens.PLAIN && lens != Lens.WIRE && Arrays.stream(rgb).anyMatch(c -> c == UNKNOWN)) {
       legend.add(new Entry(UNKNOWN, "not placed"));
     }
   }
 
   /** Colour of a bead, 0xRRGGBB. */
-  int rgb(int bead) {
+  public int rgb(int bead) {
     return rgb[bead];
   }
 
@@ -87,6 +90,21 @@ public final class LensColours {
 
   private int kind(String key) {
     return LensPalette.kind(kinds.computeIfAbsent(key, k -> kinds.size()), night);
+  }
+
+  private void wire(Beads beads, Optional<OnTheWire> wire) {
+    legend.add(
+        new Entry(
+            UNKNOWN,
+            wire.map(OnTheWire::text)
+                .orElse("nothing is sent: the bench (F9) lights its stand-ins")));
+    wire.ifPresent(
+        w -> {
+          for (Beads.Strip s : beads.strips()) {
+            int[] own = w.rgb().getOrDefault(s.run().name(), new int[0]);
+            System.arraycopy(own, 0, rgb, s.first(), Math.min(own.length, s.count()));
+          }
+        });
   }
 
   private void types(Beads beads) {
@@ -134,7 +152,7 @@ public final class LensColours {
           }
           say(s, Texts.fixed(s.minPercent(), 1) + " %");
         }
-        case PLAIN, TYPE -> throw new IllegalArgumentException("does not look at segments");
+        case PLAIN, TYPE, WIRE -> throw new IllegalArgumentException("does not look at segments");
       }
     }
   }

@@ -40,7 +40,7 @@ class BeadsTest {
   }
 
   private static LensColours look(Lens lens) {
-    return new LensColours(beads(reading()), lens, 0x123456, false);
+    return new LensColours(beads(reading()), lens, 0x123456, false, Optional.empty());
   }
 
   @Test
@@ -78,7 +78,11 @@ class BeadsTest {
         straight("far", "12v-strip-60", 300, 0).withFitting(new Fitting(1, Optional.empty(), true));
     LensColours colours =
         new LensColours(
-            beads(Assessor.plan(Show.of(List.of(far))).reading()), Lens.UNIVERSE, 0, false);
+            beads(Assessor.plan(Show.of(List.of(far))).reading()),
+            Lens.UNIVERSE,
+            0,
+            false,
+            Optional.empty());
     assertThat(colours.rgb(299)).isEqualTo(LensPalette.kind(0, false));
     assertThat(colours.rgb(0)).isEqualTo(LensPalette.kind(1, false));
   }
@@ -107,7 +111,8 @@ class BeadsTest {
     Show show =
         Show.of(List.of(straight("loose", "12v-strip-60", 10, 0))).withControllers(List.of());
     LensColours colours =
-        new LensColours(beads(Assessor.plan(show).reading()), Lens.PORT, 0, false);
+        new LensColours(
+            beads(Assessor.plan(show).reading()), Lens.PORT, 0, false, Optional.empty());
     assertThat(colours.rgb(3)).isEqualTo(LensColours.UNKNOWN);
     assertThat(colours.legend().getLast().text()).isEqualTo("not placed");
   }
@@ -115,13 +120,13 @@ class BeadsTest {
   @Test
   void beadsThatFallOnOneDotArePaintedOnce() {
     Beads beads = beads(reading());
-    LensColours colours = new LensColours(beads, Lens.PLAIN, 0x123456, false);
+    LensColours colours = new LensColours(beads, Lens.PLAIN, 0x123456, false, Optional.empty());
     int[] block = new int[800 * 400];
     BeadRaster raster = new BeadRaster(800, 400, block);
-    assertThat(raster.paint(beads, colours, new Viewport(60, -1, 5), 0)).isEqualTo(440);
+    assertThat(raster.paint(beads, colours::rgb, new Viewport(60, -1, 5), 0)).isEqualTo(440);
     assertThat(Arrays.stream(block).filter(c -> c == 0xFF123456).count()).isPositive();
-    assertThat(raster.paint(beads, colours, new Viewport(2, -1, 50), 0)).isLessThan(60);
-    assertThat(raster.paint(beads, colours, new Viewport(60, 500, 5), 0)).isZero();
+    assertThat(raster.paint(beads, colours::rgb, new Viewport(2, -1, 50), 0)).isLessThan(60);
+    assertThat(raster.paint(beads, colours::rgb, new Viewport(60, 500, 5), 0)).isZero();
     assertThat(Arrays.stream(block).filter(c -> c != 0).count()).isZero();
   }
 

@@ -33,7 +33,7 @@ final class ArtNetFrames implements FramePackets {
   }
 
   @Override
-  public int universe(int index) {
+  public int target(int index) {
     return map.universe(index);
   }
 

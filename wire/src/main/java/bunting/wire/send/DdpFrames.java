@@ -62,7 +62,7 @@ final class DdpFrames implements FramePackets {
   }
 
   @Override
-  public int universe(int index) {
+  public int target(int index) {
     return 0;
   }
 

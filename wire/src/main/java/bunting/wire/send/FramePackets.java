@@ -13,8 +13,8 @@ public interface FramePackets {
   /** A packet of a frame, from 0; its sequence number goes on. */
   byte[] packet(int index, byte[] frame);
 
-  /** The universe of a packet, where it belongs to one; for groups. */
-  int universe(int index);
+  /** Where a packet belongs: its universe; 0 where it has none. Some have boxes instead. */
+  int target(int index);
 
   /** How often the packets that say good-bye are sent; 0: a black frame says it. */
   int farewells();

@@ -8,7 +8,7 @@ public interface Outlet {
   /**
    * Sends a packet.
    *
-   * @param universe that it is for; 0: for none
+   * @param target where it belongs, as its packets number it
    */
-  void send(byte[] packet, int universe) throws IOException;
+  void send(byte[] packet, int target) throws IOException;
 }

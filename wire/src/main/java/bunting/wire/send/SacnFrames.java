@@ -31,7 +31,7 @@ final class SacnFrames implements FramePackets {
   }
 
   @Override
-  public int universe(int index) {
+  public int target(int index) {
     return map.universe(index);
   }
 

@@ -122,7 +122,7 @@ public final class Sender {
         return false;
       }
       byte[] packet = last ? packets.farewell(i, slots) : packets.packet(i, slots);
-      outlet.send(packet, packets.universe(i));
+      outlet.send(packet, packets.target(i));
       sent.incrementAndGet();
     }
     return true;

@@ -10,6 +10,7 @@ import java.net.StandardProtocolFamily;
 import java.net.StandardSocketOptions;
 import java.nio.ByteBuffer;
 import java.nio.channels.DatagramChannel;
+import java.util.List;
 
 /** A UDP socket that sends: to one address, or each universe to its group. */
 public final class UdpOutlet implements Outlet, Closeable {
@@ -19,10 +20,10 @@ public final class UdpOutlet implements Outlet, Closeable {
   /** Room for the packets of some frames. */
   private static final int BUFFER = 4 << 20;
 
-  /** Where the packet of a universe goes. */
+  /** Where a packet goes. */
   @FunctionalInterface
   private interface Target {
-    InetSocketAddress of(int universe) throws IOException;
+    InetSocketAddress of(int number) throws IOException;
   }
 
   private final DatagramChannel channel;
@@ -37,6 +38,12 @@ public final class UdpOutlet implements Outlet, Closeable {
   /** To one address alone. */
   public static UdpOutlet to(InetSocketAddress address) throws IOException {
     return new UdpOutlet(open(address.getAddress()), u -> address);
+  }
+
+  /** Each packet to the address that its target numbers, from 0. */
+  public static UdpOutlet toEach(List<InetSocketAddress> addresses) throws IOException {
+    List<InetSocketAddress> all = List.copyOf(addresses);
+    return new UdpOutlet(open(all.getFirst().getAddress()), all::get);
   }
 
   /** Each universe to its group (ANSI E1.31-2018, 9.3.1), over one interface. */
@@ -56,9 +63,9 @@ public final class UdpOutlet implements Outlet, Closeable {
   }
 
   @Override
-  public void send(byte[] packet, int universe) throws IOException {
+  public void send(byte[] packet, int number) throws IOException {
     buffer.clear().put(packet).flip();
-    channel.send(buffer, target.of(universe));
+    channel.send(buffer, target.of(number));
   }
 
   @Override

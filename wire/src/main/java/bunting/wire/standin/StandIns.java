@@ -14,6 +14,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
+import java.util.OptionalLong;
 
 /**
  * The boxes of a plan, as they hear the wire. Levels stay as they came last; a source that is gone
@@ -27,7 +28,16 @@ public final class StandIns {
     long frames;
     long packets;
     OptionalInt lastUniverse = OptionalInt.empty();
+    OptionalLong testUntil = OptionalLong.empty();
   }
+
+  /** A box's own test look lasts so long. */
+  private static final long TEST_NANOS = 6_000_000_000L;
+
+  private static final long AFTERWARDS_NANOS = 1_000_000_000L;
+
+  /** A quarter of full, so that it may be pressed without a thought for fuses. */
+  private static final byte TEST_LEVEL = 64;
 
   private final LightMap map;
   private final byte[] slots;
@@ -188,6 +198,41 @@ public final class StandIns {
       all.add(new BoxStatus(id, box.frames, box.packets, pixels[b], lit[b], box.lastUniverse));
     }
     return all;
+  }
+
+  /** Somebody presses the button of a box: it shows its own test look, white, without a network. */
+  public synchronized void press(int box, long now) {
+    boxes.get(box).testUntil = OptionalLong.of(now + TEST_NANOS);
+  }
+
+  /** Whether a box shows its own test look. */
+  public synchronized boolean testing(int box, long now) {
+    OptionalLong until = boxes.get(box).testUntil;
+    return until.isPresent() && now - until.getAsLong() < 0;
+  }
+
+  /** Whether any box does, or did a moment ago. */
+  public synchronized boolean testing(long now) {
+    return boxes.stream()
+        .anyMatch(b -> b.testUntil.isPresent() && now - b.testUntil.getAsLong() < AFTERWARDS_NANOS);
+  }
+
+  /** Copies the levels as the boxes show them now: what came, or their own test look. */
+  public synchronized void look(byte[] frame, long now) {
+    copy(frame);
+    for (int p = 0; p < map.pieces().size(); p++) {
+      LightPiece piece = map.pieces().get(p);
+      if (testing(piece.box(), now)) {
+        for (int set = 0; set < piece.sets(); set++) {
+          for (int c = 0; c < piece.channels(); c++) {
+            int slot = map.slot(p, set, c);
+            if (slot >= 0) {
+              frame[slot] = TEST_LEVEL;
+            }
+          }
+        }
+      }
+    }
   }
 
   /** A number that grows whenever levels came. */

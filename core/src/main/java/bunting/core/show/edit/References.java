@@ -2,6 +2,7 @@ package bunting.core.show.edit;
 
 import bunting.core.show.Addressing;
 import bunting.core.show.Allotting;
+import bunting.core.show.BenchNotes;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.Circuit;
 import bunting.core.show.Controller;
@@ -57,6 +58,7 @@ public final class References {
   private Kept go() {
     Show next = show.withRuns(runs());
     next = next.withAllotting(allotting()).withWiring(wiring()).withWorkshop(workshop());
+    next = next.withBench(bench());
     next = next.withSurvey(survey()).withAddressing(addressing());
     return new Kept(next.equals(show) ? show : next, dropped);
   }
@@ -178,6 +180,23 @@ public final class References {
     return there.equals(wiring.posts())
         ? wiring
         : new Wiring(wiring.conductors(), wiring.ways(), there);
+  }
+
+  private BenchNotes bench() {
+    Map<String, Integer> pixels = new HashMap<>();
+    show.runs().forEach(r -> pixels.put(r.name(), r.pixels()));
+    List<BenchNotes.Reading> there =
+        show.bench().readings().stream()
+            .filter(r -> r.pixel() <= pixels.getOrDefault(r.run(), 0))
+            .toList();
+    int gone = show.bench().readings().size() - there.size();
+    if (gone > 0) {
+      drop(
+          gone
+              + (gone == 1 ? " reading was" : " readings were")
+              + " of pixels that are not there.");
+    }
+    return show.bench().withReadings(there);
   }
 
   private Workshop workshop() {

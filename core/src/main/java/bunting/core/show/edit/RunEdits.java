@@ -102,6 +102,7 @@ public final class RunEdits {
                 .withByHand(show.allotting().byHand().stream().map(h -> held(h, from, to)).toList())
                 .withHandOut(show.allotting().handOut().map(h -> nailsRenamed(h, from, to))))
         .withWiring(show.wiring().renamed(from, to))
+        .withBench(show.bench().renamed(from, to))
         .withLeftovers(show.leftovers().renamed("runs", from, to));
   }
 

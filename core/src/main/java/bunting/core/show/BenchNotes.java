@@ -1,0 +1,77 @@
+package bunting.core.show;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.TreeSet;
+
+/**
+ * What was done at the bench: things ticked off, and what a meter read. Nothing is planned from it.
+ *
+ * @param ticked ids of the check before the ladder, sorted
+ * @param readings in the order in which they were typed in; one for each place and setting
+ */
+public record BenchNotes(List<String> ticked, List<Reading> readings) {
+  /** Nothing yet. */
+  public static final BenchNotes NONE = new BenchNotes(List.of(), List.of());
+
+  public BenchNotes {
+    ticked = List.copyOf(new TreeSet<>(ticked));
+    readings = List.copyOf(readings);
+  }
+
+  /**
+   * What a meter read.
+   *
+   * @param pixel in the run's numbering
+   * @param pattern name of what was sent
+   * @param brightnessPercent of it
+   */
+  public record Reading(
+      String run, int pixel, double volts, String pattern, double brightnessPercent) {
+    private boolean sameAs(Reading other) {
+      return run.equals(other.run)
+          && pixel == other.pixel
+          && pattern.equals(other.pattern)
+          && brightnessPercent == other.brightnessPercent;
+    }
+
+    private Reading renamed(String from, String to) {
+      return run.equals(from) ? new Reading(to, pixel, volts, pattern, brightnessPercent) : this;
+    }
+  }
+
+  /** The same with something ticked, or no more. */
+  public BenchNotes tick(String id, boolean on) {
+    List<String> next = new ArrayList<>(ticked);
+    next.remove(id);
+    if (on) {
+      next.add(id);
+    }
+    return new BenchNotes(next, readings);
+  }
+
+  /** The same with a reading; another of the same place and setting goes. */
+  public BenchNotes read(Reading reading) {
+    List<Reading> next = new ArrayList<>(readings);
+    next.removeIf(reading::sameAs);
+    next.add(reading);
+    return new BenchNotes(ticked, next);
+  }
+
+  /** The same without the reading of a place and setting. */
+  public BenchNotes without(Reading reading) {
+    return new BenchNotes(ticked, readings.stream().filter(r -> !reading.sameAs(r)).toList());
+  }
+
+  /** The same with other readings. */
+  public BenchNotes withReadings(List<Reading> other) {
+    return new BenchNotes(ticked, other);
+  }
+
+  /** The same with a run under another name; what was ticked of it stays ticked. */
+  public BenchNotes renamed(String from, String to) {
+    return new BenchNotes(
+        ticked.stream().map(t -> t.equals("count " + from) ? "count " + to : t).toList(),
+        readings.stream().map(r -> r.renamed(from, to)).toList());
+  }
+}

@@ -1,0 +1,232 @@
+package bunting.desktop.bench;
+
+import bunting.core.faults.Layout;
+import bunting.core.pattern.Pattern;
+import bunting.core.show.Texts;
+import bunting.desktop.kit.Buttons;
+import bunting.desktop.kit.Words;
+import bunting.desktop.session.Selection;
+import bunting.desktop.shell.Desk;
+import bunting.desktop.shell.ScreenDefinition;
+import bunting.desktop.shell.StackedView;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** The floor: everything lit before the ladder, as it really will be. */
+public final class FloorScreen extends StackedView {
+  /** The screen as the shell knows it. */
+  public static final ScreenDefinition<FloorScreen> SCREEN =
+      ScreenDefinition.of("bench", "Bench", "On the floor", FloorScreen::new)
+          .reachedBy("F9", "Bench: light it on the floor")
+          .pictured(
+              "bench",
+              (desk, view) -> {
+                desk.session().selection().set(new Selection.OfRun("Weir curtain west"));
+                view.model().choose(Pattern.PORTS);
+              });
+
+  private final BenchModel model;
+  private final LiveElevation elevation;
+  private final FloorSide side;
+  private final Label state = Words.soft("");
+  private final Label title = new Label();
+  private final Label about = Words.soft("");
+  private final Label told = Words.soft("");
+  private final Label armed = Words.lines("", "armed");
+  private Optional<LiveElevation.Mark> probe = Optional.empty();
+
+  private FloorScreen(Desk desk) {
+    super(6);
+    this.model = new BenchModel(desk.session());
+    getStyleClass().add("survey");
+    elevation =
+        new LiveElevation(
+            model, desk.palette(), () -> model.shown().get().map(f -> f.rgb()), this::probe);
+    LiveLine line = new LiveLine(model, desk.palette(), this::probe);
+    side = new FloorSide(model);
+    Label empty =
+        new Label(
+            "Nothing to light yet.\n\nMeasure runs under Survey (F5); the plan makes the boxes,"
+                + " and their stand-ins\nwait here for what you send.");
+    empty.getStyleClass().add("empty");
+    empty.setMouseTransparent(true);
+    empty
+        .visibleProperty()
+        .bind(
+            javafx.beans.binding.Bindings.createBooleanBinding(
+                () -> model.rig().get().isEmpty(), model.rig()));
+    StackPane middle = new StackPane(elevation, empty);
+    VBox.setVgrow(middle, Priority.ALWAYS);
+    title.getStyleClass().add("heading");
+    title.setMinWidth(USE_PREF_SIZE);
+    about.setId("bench-about");
+    HBox lineHead = new HBox(10, title, about);
+    lineHead.setAlignment(Pos.BASELINE_LEFT);
+    told.setId("bench-told");
+    told.setMinHeight(16);
+    VBox below = new VBox(4, lineHead, line, told);
+    below.getStyleClass().add("power-card");
+    armed.managedProperty().bind(armed.visibleProperty());
+    armed.setId("bench-armed");
+    getChildren().addAll(head(desk), armed, middle, below);
+    model.rig().addListener(o -> refresh());
+    model.pattern().addListener(o -> refresh());
+    model.shown().addListener(o -> measured());
+    model.reach().addListener(o -> refresh());
+    model.brightness().addListener(o -> refresh());
+    model.held().addListener(o -> refresh());
+    model.session().selection().addListener(o -> refresh());
+    model.real().armed().addListener(o -> refresh());
+    addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    sceneProperty()
+        .addListener(
+            (o, was, now) -> {
+              if (now != null) {
+                model.wake();
+              } else {
+                model.real().disarm();
+              }
+            });
+    refresh();
+  }
+
+  private HBox head(Desk desk) {
+    state.setId("bench-state");
+    Region gap = new Region();
+    HBox.setHgrow(gap, Priority.ALWAYS);
+    HBox head =
+        new HBox(
+            10,
+            Words.heading("On the floor"),
+            state,
+            gap,
+            Buttons.small("bench-symptom", "What is wrong?", () -> desk.go(SymptomScreen.SCREEN)),
+            Buttons.small("bench-practice", "Practise", () -> desk.go(PracticeScreen.SCREEN)));
+    head.setAlignment(Pos.CENTER_LEFT);
+    return head;
+  }
+
+  /** What the bench shares with its other screens. */
+  BenchModel model() {
+    return model;
+  }
+
+  private void refresh() {
+    Optional<String> real = model.real().armed().get();
+    armed.setVisible(real.isPresent());
+    armed.setText(real.map(r -> r + ". Esc disarms.").orElse(""));
+    state.setText(
+        model
+            .pattern()
+            .get()
+            .map(
+                p ->
+                    p.id()
+                        + " at "
+                        + Texts.fixed(model.sentPercent(), 0)
+                        + " % to "
+                        + model.scope().text()
+                        + (model.held().get() ? ", held" : ""))
+            .orElse("choose a pattern, or press a letter: W white, C chase, P ports"));
+    model
+        .chain()
+        .ifPresent(
+            c -> {
+              title.setText(c.controller() + " · port " + c.port());
+              about.setText(about(c));
+            });
+    measured();
+  }
+
+  private static String about(Layout.Chain c) {
+    return c.pixels()
+        + " px · "
+        + c.segments().getFirst().type().name()
+        + " · as it arrives: colour told, as far as the volts allow";
+  }
+
+  /** A click on a pixel is a meter held to it. */
+  private void probe(String run, int pixel) {
+    probe = Optional.of(new LiveElevation.Mark(run, pixel, pixel));
+    elevation.mark(probe);
+    measured();
+  }
+
+  private void measured() {
+    told.setText(
+        probe
+            .flatMap(
+                m ->
+                    model
+                        .rig()
+                        .get()
+                        .flatMap(r -> r.layout().partAt(m.run(), m.first()))
+                        .flatMap(part -> reading(m, part)))
+            .orElse("Click a pixel, above or on the line: a meter is held to it."));
+  }
+
+  private Optional<String> reading(LiveElevation.Mark m, Layout.Part part) {
+    return model
+        .shown()
+        .get()
+        .filter(f -> f.volts().length > part.chain().index())
+        .map(
+            f ->
+                m.run()
+                    + ", pixel "
+                    + m.first()
+                    + ": "
+                    + Texts.fixed(f.volts()[part.chain().index()][part.indexOf(m.first())], 2)
+                    + " V of "
+                    + Texts.number(part.segment().type().volts())
+                    + " V now, colour #"
+                    + String.format(
+                        "%06x", f.rgb()[part.chain().index()][part.indexOf(m.first())]));
+  }
+
+  private void key(KeyEvent e) {
+    if (e.isShortcutDown() || e.isAltDown()) {
+      return;
+    }
+    Optional<Pattern> pattern = PatternKeys.of(e.getCode());
+    if (pattern.isPresent()) {
+      model.choose(pattern.get());
+      e.consume();
+    } else if (e.getCode() == KeyCode.SPACE && !(e.getTarget() instanceof Label)) {
+      model.held().set(!model.held().get());
+      e.consume();
+    } else if (e.getCode() == KeyCode.ESCAPE) {
+      model.real().disarm();
+      e.consume();
+    }
+  }
+
+  @Override
+  public List<Region> side(Region inspector) {
+    return List.of(side);
+  }
+
+  @Override
+  public void takeKeyboard() {
+    elevation.requestFocus();
+  }
+
+  @Override
+  public boolean busy() {
+    return model.awaiting();
+  }
+
+  @Override
+  public void stop() {
+    model.quiet();
+  }
+}

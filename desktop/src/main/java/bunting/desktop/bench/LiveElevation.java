@@ -1,0 +1,325 @@
+package bunting.desktop.bench;
+
+import bunting.core.assess.Reading;
+import bunting.core.faults.Layout;
+import bunting.core.show.Controller;
+import bunting.core.show.Point;
+import bunting.desktop.look.Fonts;
+import bunting.desktop.look.Palette;
+import bunting.desktop.session.Selection;
+import bunting.desktop.survey.BeadRaster;
+import bunting.desktop.survey.Beads;
+import bunting.desktop.survey.Viewport;
+import java.nio.IntBuffer;
+import java.util.Optional;
+import javafx.beans.value.ObservableValue;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.image.ImageView;
+import javafx.scene.image.PixelBuffer;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+import javafx.scene.paint.Color;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.text.TextAlignment;
+
+/**
+ * The site at dusk with every pixel in the colour that it shows. Nothing is moved here: a click
+ * chooses a run and, of it, a pixel; the wheel zooms, dragging pans.
+ */
+final class LiveElevation extends Region {
+  /** Dusk: dark enough to see what is lit, light enough to see what is not. */
+  static final Color DUSK = Color.web("#26323b");
+
+  private static final Color FAINT = Color.web("#8d9aa3");
+  private static final int UNLIT = 0x3D4A54;
+  private static final int EDGE = 0x14202A;
+  private static final double HIT_PX = 14;
+  private static final double DRAG_PX = 4;
+
+  /** Takes a pixel of a run that was pointed at. */
+  @FunctionalInterface
+  interface Pointed {
+    void at(String run, int pixel);
+  }
+
+  /** The colours on show, by chain; none while nothing is known. */
+  @FunctionalInterface
+  interface Colours {
+    Optional<int[][]> rgb();
+  }
+
+  private final BenchModel model;
+  private final ObservableValue<Palette> palette;
+  private final Colours colours;
+  private final Pointed pointed;
+  private final ImageView image = new ImageView();
+  private final Canvas above = new Canvas();
+  private Optional<PixelBuffer<IntBuffer>> buffer = Optional.empty();
+  private Optional<Beads> beads = Optional.empty();
+  private Optional<Viewport> view = Optional.empty();
+  private Optional<Reading> of = Optional.empty();
+  private Optional<Point> pressed = Optional.empty();
+  private Optional<Mark> mark = Optional.empty();
+  private boolean dragged;
+
+  /** Pixels of a run that are marked. */
+  record Mark(String run, int first, int last) {}
+
+  LiveElevation(
+      BenchModel model, ObservableValue<Palette> palette, Colours colours, Pointed pointed) {
+    this.model = model;
+    this.palette = palette;
+    this.colours = colours;
+    this.pointed = pointed;
+    setId("live-elevation");
+    setAccessibleText("The site with every pixel as it shows what is sent. A click chooses one.");
+    setFocusTraversable(true);
+    setMinHeight(120);
+    getChildren().addAll(image, above);
+    Rectangle clip = new Rectangle();
+    clip.setArcWidth(10);
+    clip.setArcHeight(10);
+    clip.widthProperty().bind(widthProperty());
+    clip.heightProperty().bind(heightProperty());
+    setClip(clip);
+    model.rig().addListener(o -> reread());
+    model.shown().addListener(o -> paint());
+    model.session().selection().addListener(o -> paint());
+    palette.addListener(o -> paint());
+    focusedProperty().addListener(o -> paint());
+    setOnMousePressed(this::press);
+    setOnMouseDragged(this::drag);
+    setOnMouseReleased(this::release);
+    setOnScroll(
+        e -> {
+          view = view.map(v -> v.zoomed(Math.pow(1.0015, e.getDeltaY()), e.getX(), e.getY()));
+          paint();
+          e.consume();
+        });
+    reread();
+  }
+
+  /** Marks pixels, or none. */
+  void mark(Optional<Mark> pixels) {
+    mark = pixels;
+    paint();
+  }
+
+  /** Shows a part of the site. */
+  void show(Viewport.Box part) {
+    view = Optional.of(Viewport.around(part, getWidth(), getHeight()));
+    paint();
+  }
+
+  /** Shows all of it. */
+  void fit() {
+    view = beads.map(b -> around(b.bounds()));
+    paint();
+  }
+
+  /** Less air around than where one draws. */
+  private Viewport around(Viewport.Box all) {
+    double wide = Math.max(0.5, all.right() - all.left());
+    double high = Math.max(0.5, all.top() - all.bottom());
+    double scale = Math.min((getWidth() - 48) / wide, (getHeight() - 56) / high);
+    double s = Math.max(0.02, Math.min(400, scale));
+    double midX = (all.left() + all.right()) / 2;
+    double midY = (all.top() + all.bottom()) / 2;
+    return new Viewport(s, midX - getWidth() / 2 / s, midY + getHeight() / 2 / s);
+  }
+
+  private void reread() {
+    Optional<Reading> now = model.rig().get().map(Rig::reading);
+    if (!now.equals(of)) {
+      of = now;
+      beads = now.map(r -> new Beads(r.show(), Optional.of(r)));
+      mark = Optional.empty();
+      if (getWidth() > 1) {
+        fit();
+      }
+    }
+    paint();
+  }
+
+  @Override
+  protected void layoutChildren() {
+    int width = (int) Math.max(1, getWidth());
+    int height = (int) Math.max(1, getHeight());
+    boolean fresh =
+        buffer.isEmpty() || buffer.get().getWidth() != width || buffer.get().getHeight() != height;
+    if (fresh) {
+      PixelBuffer<IntBuffer> pixels =
+          new PixelBuffer<>(
+              width,
+              height,
+              IntBuffer.allocate(width * height),
+              PixelFormat.getIntArgbPreInstance());
+      buffer = Optional.of(pixels);
+      image.setImage(new WritableImage(pixels));
+      above.setWidth(width);
+      above.setHeight(height);
+      fit();
+    }
+    paint();
+  }
+
+  /** Paints what is shown now. */
+  void paint() {
+    if (buffer.isEmpty()) {
+      return;
+    }
+    GraphicsContext g = above.getGraphicsContext2D();
+    g.clearRect(0, 0, above.getWidth(), above.getHeight());
+    PixelBuffer<IntBuffer> pixels = buffer.get();
+    setStyle("-fx-background-color: " + web(DUSK) + "; -fx-background-radius: 5;");
+    BeadRaster raster =
+        new BeadRaster(pixels.getWidth(), pixels.getHeight(), pixels.getBuffer().array());
+    if (beads.isPresent() && view.isPresent() && model.rig().get().isPresent()) {
+      int[] rgb = rgb(beads.get(), model.rig().get().get());
+      raster.paint(beads.get(), i -> rgb[i], view.get(), EDGE);
+      signs(g, beads.get(), view.get());
+    }
+    pixels.updateBuffer(b -> null);
+    if (isFocused()) {
+      g.setStroke(palette.getValue().power());
+      g.setLineWidth(2);
+      g.strokeRect(1, 1, above.getWidth() - 2, above.getHeight() - 2);
+    }
+  }
+
+  private static String web(Color c) {
+    return String.format(
+        "#%02x%02x%02x",
+        Math.round(255 * c.getRed()),
+        Math.round(255 * c.getGreen()),
+        Math.round(255 * c.getBlue()));
+  }
+
+  /** A pixel that is dark is seen all the same: as an unlit bead. */
+  private int[] rgb(Beads all, Rig rig) {
+    int[] rgb = new int[all.count()];
+    java.util.Arrays.fill(rgb, UNLIT);
+    Optional<int[][]> now = colours.rgb();
+    if (now.isEmpty() || now.get().length != rig.layout().chains().size()) {
+      return rgb;
+    }
+    for (Beads.Strip strip : all.strips()) {
+      for (Layout.Part part : rig.layout().parts(strip.run().name())) {
+        int[] own = now.get()[part.chain().index()];
+        var s = part.segment().segment();
+        for (int i = 0; i < s.pixels(); i++) {
+          int at = strip.first() + s.firstPixel() - 1 + i;
+          int colour = own[part.start() + i];
+          rgb[at] = colour == 0 ? UNLIT : colour;
+        }
+      }
+    }
+    return rgb;
+  }
+
+  private void signs(GraphicsContext g, Beads all, Viewport v) {
+    g.setFont(Fonts.bold(Fonts.SMALL));
+    g.setTextAlign(TextAlignment.LEFT);
+    for (Controller c : all.boxes()) {
+      double x = v.x(c.x());
+      double y = v.y(c.y());
+      g.setFill(FAINT);
+      g.fillRoundRect(x - 5, y - 6, 10, 12, 3, 3);
+      g.setFill(DUSK);
+      g.fillRect(x - 2.5, y - 3, 5, 2);
+      g.setFill(FAINT);
+      g.fillText(c.id(), x + 8, y + 4);
+    }
+    if (model.session().selection().get() instanceof Selection.OfRun r) {
+      all.strip(r.name()).ifPresent(s -> named(g, all, v, s));
+    }
+    mark.ifPresent(m -> all.strip(m.run()).ifPresent(s -> marked(g, all, v, s, m)));
+  }
+
+  private void named(GraphicsContext g, Beads all, Viewport v, Beads.Strip s) {
+    double x = v.x(all.x(s.first()));
+    double y = v.y(all.y(s.first()));
+    g.setStroke(Color.web("#efe6d2"));
+    g.setLineWidth(1.6);
+    g.strokeOval(x - 7, y - 7, 14, 14);
+    Text.plate(g, s.run().name(), x + 11, y - 6, above.getWidth());
+  }
+
+  private void marked(GraphicsContext g, Beads all, Viewport v, Beads.Strip s, Mark m) {
+    g.setStroke(Color.web("#f0b64c"));
+    g.setLineWidth(2);
+    for (int pixel : new int[] {m.first(), m.last()}) {
+      int at = s.first() + Math.clamp(pixel, 1, s.count()) - 1;
+      g.strokeOval(v.x(all.x(at)) - 9, v.y(all.y(at)) - 9, 18, 18);
+    }
+    int end = s.first() + Math.clamp(m.last(), 1, s.count()) - 1;
+    String text = m.first() == m.last() ? "" + m.first() : m.first() + " to " + m.last();
+    Text.plate(g, text, v.x(all.x(end)) + 12, v.y(all.y(end)) + 16, above.getWidth());
+  }
+
+  /** Words on dusk. */
+  private static final class Text {
+    private Text() {}
+
+    static void plate(GraphicsContext g, String text, double x, double y, double within) {
+      double wide = Fonts.width(text, Fonts.bold(Fonts.SMALL)) + 10;
+      double left = Math.max(2, Math.min(x, within - wide - 2));
+      g.setFill(Color.web("#14202a"));
+      g.fillRoundRect(left, y - 12, wide, 17, 5, 5);
+      g.setFill(Color.web("#efe6d2"));
+      g.setFont(Fonts.bold(Fonts.SMALL));
+      g.fillText(text, left + 5, y + 1);
+    }
+  }
+
+  private void press(MouseEvent e) {
+    requestFocus();
+    pressed = Optional.of(new Point(e.getX(), e.getY()));
+    dragged = false;
+  }
+
+  private void drag(MouseEvent e) {
+    pressed.ifPresent(
+        from -> {
+          double dx = e.getX() - from.x();
+          double dy = e.getY() - from.y();
+          if (dragged || Math.hypot(dx, dy) > DRAG_PX) {
+            dragged = true;
+            pressed = Optional.of(new Point(e.getX(), e.getY()));
+            view = view.map(v -> v.panned(dx, dy));
+            paint();
+          }
+        });
+  }
+
+  private void release(MouseEvent e) {
+    if (!dragged && beads.isPresent() && view.isPresent()) {
+      pick(e.getX(), e.getY());
+    }
+    pressed = Optional.empty();
+  }
+
+  private void pick(double x, double y) {
+    Beads all = beads.orElseThrow();
+    Viewport v = view.orElseThrow();
+    Point at = v.place(x, y);
+    all.nearest(at, HIT_PX / v.pxPerM())
+        .ifPresent(
+            strip -> {
+              int best = strip.first();
+              double least = Double.MAX_VALUE;
+              for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
+                double far = Math.hypot(all.x(i) - at.x(), all.y(i) - at.y());
+                if (far < least) {
+                  least = far;
+                  best = i;
+                }
+              }
+              model.session().selection().set(new Selection.OfRun(strip.run().name()));
+              pointed.at(strip.run().name(), best - strip.first() + 1);
+            });
+  }
+}

@@ -1,0 +1,57 @@
+package bunting.files;
+
+import bunting.core.limits.Range;
+import bunting.core.pattern.Pattern;
+import bunting.core.show.BenchNotes;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What was ticked and read at the bench, in a show file. */
+final class BenchJson {
+  private BenchJson() {}
+
+  static BenchNotes read(JsonFields in) throws BadInputException {
+    JsonFields f = in.object("bench").orElse(null);
+    if (f == null) {
+      return BenchNotes.NONE;
+    }
+    List<String> ticked = f.texts("ticked").orElse(List.of());
+    List<BenchNotes.Reading> readings = new ArrayList<>();
+    f.list(
+        "readings",
+        r -> {
+          readings.add(
+              new BenchNotes.Reading(
+                  r.text("run"),
+                  r.whole("pixel", Range.PIXELS),
+                  r.number("volts", Range.READ_VOLTS),
+                  r.text("pattern", Pattern.WHITE.id()),
+                  r.number("brightnessPercent", Range.PERCENT, 100)));
+          return readings.size();
+        },
+        String::valueOf);
+    f.done();
+    return new BenchNotes(ticked, readings);
+  }
+
+  static void write(Json json, BenchNotes notes) throws IOException {
+    if (notes.equals(BenchNotes.NONE)) {
+      return;
+    }
+    json.object(
+        "bench",
+        j -> {
+          j.texts("ticked", notes.ticked());
+          j.list(
+              "readings",
+              notes.readings(),
+              (k, r) ->
+                  k.put("run", r.run())
+                      .put("pixel", r.pixel())
+                      .put("volts", r.volts())
+                      .put("pattern", r.pattern())
+                      .put("brightnessPercent", r.brightnessPercent()));
+        });
+  }
+}
