@@ -11,18 +11,16 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import javafx.geometry.Pos;
 import javafx.scene.control.Hyperlink;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 import javafx.scene.shape.Circle;
 
 /** The stand-ins with the lamps that a real box has, and its button. */
 final class BoxPanel extends VBox {
   private static final int SHOWN = 12;
+  private static final double NAME = 84;
 
   private final BenchModel model;
   private Optional<Rig> of = Optional.empty();
@@ -33,28 +31,27 @@ final class BoxPanel extends VBox {
   private static final class Row {
     private final Lamp power = new Lamp("power");
     private final Lamp brain = new Lamp("brain");
-    private final Lamp network = new Lamp("net");
-    private final Lamp fuse = new Lamp("fuse");
+    private final Lamp network = new Lamp("network");
+    private final Lamp fuse = new Lamp("blown fuse");
   }
 
-  /** A lamp with its name; lit, dark or red, and in words for those who do not see it. */
+  /** A lamp: lit, dark, or red with a mark beside it. */
   private static final class Lamp extends Label {
-    private final Circle bulb = new Circle(4.5);
+    private final Circle bulb = new Circle(5);
     private final String name;
 
     Lamp(String name) {
-      super(name);
       this.name = name;
-      getStyleClass().add("soft");
+      getStyleClass().add("is-wrong-text");
       setGraphic(bulb);
+      setGraphicTextGap(2);
       setMinWidth(USE_PREF_SIZE);
-      setGraphicTextGap(3);
     }
 
     void set(boolean on, boolean red) {
       bulb.getStyleClass().setAll(red ? "lamp-red" : on ? "lamp-on" : "lamp-off");
       setAccessibleText(name + (red ? " red" : on ? " lit" : " dark"));
-      setText(red ? name + "!" : name);
+      setText(red ? "!" : "");
     }
   }
 
@@ -78,10 +75,13 @@ final class BoxPanel extends VBox {
     getChildren().setAll(Words.subheading("The stand-ins"));
     of.ifPresent(
         rig -> {
+          getChildren().add(Words.soft("Lamps: power, brain, network, blown fuse"));
+          GridPane grid = new GridPane(10, 4);
           List<String> ids = new ArrayList<>(rig.layout().controllers());
           for (int b = 0; b < Math.min(SHOWN, ids.size()); b++) {
-            getChildren().add(row(ids.get(b), b));
+            row(grid, ids.get(b), b);
           }
+          getChildren().add(grid);
           if (ids.size() > SHOWN) {
             getChildren().add(Words.soft("and " + (ids.size() - SHOWN) + " boxes more"));
           }
@@ -95,19 +95,16 @@ final class BoxPanel extends VBox {
     lamps();
   }
 
-  private HBox row(String id, int box) {
+  private void row(GridPane grid, String id, int box) {
     Row row = new Row();
     rows.add(row);
     Hyperlink name = new Hyperlink(id);
-    name.setMinWidth(30);
+    name.setPrefWidth(NAME);
+    name.setMaxWidth(NAME);
     name.setOnAction(e -> model.session().selection().set(new Selection.OfBox(id)));
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
     var button = Buttons.small("press-" + id, "Test", () -> model.press(box));
     button.setAccessibleText("The button of " + id + ": its own test look, without a network");
-    HBox line = new HBox(5, name, row.power, row.brain, row.network, row.fuse, gap, button);
-    line.setAlignment(Pos.CENTER_LEFT);
-    return line;
+    grid.addRow(box, name, row.power, row.brain, row.network, row.fuse, button);
   }
 
   private void lamps() {

@@ -32,6 +32,7 @@ public final class FloorScreen extends StackedView {
               (desk, view) -> {
                 desk.session().selection().set(new Selection.OfRun("Weir curtain west"));
                 view.model().choose(Pattern.PORTS);
+                view.elevation.fitBox();
               });
 
   private final BenchModel model;
@@ -51,7 +52,7 @@ public final class FloorScreen extends StackedView {
     elevation =
         new LiveElevation(
             model, desk.palette(), () -> model.shown().get().map(f -> f.rgb()), this::probe);
-    LiveLine line = new LiveLine(model, desk.palette(), this::probe);
+    LiveLine line = new LiveLine(model, this::probe);
     side = new FloorSide(model);
     Label empty =
         new Label(
@@ -75,6 +76,8 @@ public final class FloorScreen extends StackedView {
     told.setMinHeight(16);
     VBox below = new VBox(4, lineHead, line, told);
     below.getStyleClass().add("power-card");
+    VBox.setVgrow(line, Priority.ALWAYS);
+    VBox.setVgrow(below, Priority.SOMETIMES);
     armed.managedProperty().bind(armed.visibleProperty());
     armed.setId("bench-armed");
     getChildren().addAll(head(desk), armed, middle, below);

@@ -6,7 +6,6 @@ import bunting.desktop.kit.SidePanel;
 import bunting.desktop.kit.Words;
 import java.util.Locale;
 import javafx.geometry.Pos;
-import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Slider;
@@ -53,15 +52,19 @@ final class FloorSide extends SidePanel {
               model.brightness().set(whole);
             });
     Label name = new Label("Brightness");
+    name.setMinWidth(USE_PREF_SIZE);
+    bright.setPrefWidth(90);
     name.setLabelFor(bright);
     HBox row = new HBox(8, name, bright, brightText);
     row.setAlignment(Pos.CENTER_LEFT);
-    ToggleButton still = new ToggleButton("Hold Space");
+    ToggleButton still = new ToggleButton("Hold: Space");
     still.setId("bench-still");
     still.setMinWidth(USE_PREF_SIZE);
     still.setOnAction(e -> model.held().set(still.isSelected()));
     model.held().addListener((o, was, now) -> still.setSelected(now));
-    HBox pace = new HBox(5, new Label("Speed"));
+    Label speedName = new Label("Speed");
+    speedName.setMinWidth(USE_PREF_SIZE);
+    HBox pace = new HBox(5, speedName);
     pace.setAlignment(Pos.CENTER_LEFT);
     ToggleGroup group = new ToggleGroup();
     for (double speed : new double[] {0.1, 0.3, 1, 3}) {
@@ -69,6 +72,7 @@ final class FloorSide extends SidePanel {
       b.setId("bench-speed-" + Texts.number(speed));
       b.getStyleClass().add("lens");
       b.setToggleGroup(group);
+      b.setMinWidth(USE_PREF_SIZE);
       b.setSelected(speed == 1);
       b.setOnAction(
           e -> {
@@ -77,8 +81,10 @@ final class FloorSide extends SidePanel {
           });
       pace.getChildren().add(b);
     }
-    pace.getChildren().add(still);
-    return new VBox(6, row, hold, pace);
+    still.getStyleClass().add("lens");
+    HBox rest = new HBox(5, still, Buttons.small("bench-quiet", "Send nothing", model::quiet));
+    rest.setAlignment(Pos.CENTER_LEFT);
+    return new VBox(6, row, hold, pace, rest);
   }
 
   private HBox reach() {
@@ -120,8 +126,7 @@ final class FloorSide extends SidePanel {
             "Nothing leaves this machine until you arm it, and it disarms when you leave the"
                 + " screen. Each box gets its own universes at its planned address. Do not plug"
                 + " or part anything while it is live.");
-    Button quiet = Buttons.small("bench-quiet", "Send nothing", model::quiet);
-    return new VBox(5, Words.subheading("Real boxes"), arm, words, quiet);
+    return new VBox(5, Words.subheading("Real boxes"), arm, words);
   }
 
   private void refresh() {

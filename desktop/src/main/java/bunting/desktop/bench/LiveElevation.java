@@ -1,6 +1,7 @@
 package bunting.desktop.bench;
 
 import bunting.core.assess.Reading;
+import bunting.core.assess.SegmentReading;
 import bunting.core.faults.Layout;
 import bunting.core.show.Controller;
 import bunting.core.show.Point;
@@ -11,14 +12,19 @@ import bunting.desktop.survey.BeadRaster;
 import bunting.desktop.survey.Beads;
 import bunting.desktop.survey.Viewport;
 import java.nio.IntBuffer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelBuffer;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
@@ -93,6 +99,17 @@ final class LiveElevation extends Region {
     setOnMousePressed(this::press);
     setOnMouseDragged(this::drag);
     setOnMouseReleased(this::release);
+    addEventHandler(
+        KeyEvent.KEY_PRESSED,
+        e -> {
+          if (e.getCode() == KeyCode.HOME) {
+            fit();
+            e.consume();
+          } else if (e.getCode() == KeyCode.Z && !e.isShortcutDown()) {
+            fitBox();
+            e.consume();
+          }
+        });
     setOnScroll(
         e -> {
           view = view.map(v -> v.zoomed(Math.pow(1.0015, e.getDeltaY()), e.getX(), e.getY()));
@@ -108,10 +125,32 @@ final class LiveElevation extends Region {
     paint();
   }
 
-  /** Shows a part of the site. */
-  void show(Viewport.Box part) {
-    view = Optional.of(Viewport.around(part, getWidth(), getHeight()));
-    paint();
+  /** Shows the box of the run that is chosen, all that it drives. */
+  void fitBox() {
+    Optional<Rig> rig = model.rig().get();
+    if (rig.isEmpty() || beads.isEmpty() || model.chain().isEmpty()) {
+      return;
+    }
+    int box = model.chain().get().box();
+    Viewport.Box all = null;
+    for (Layout.Chain c : rig.get().layout().chains()) {
+      for (var s : c.box() == box ? c.segments() : List.<SegmentReading>of()) {
+        Optional<Viewport.Box> own = beads.get().bounds(s.run().name());
+        all = own.isEmpty() ? all : all == null ? own.get() : union(all, own.get());
+      }
+    }
+    if (all != null) {
+      view = Optional.of(around(all));
+      paint();
+    }
+  }
+
+  private static Viewport.Box union(Viewport.Box a, Viewport.Box b) {
+    return new Viewport.Box(
+        Math.min(a.left(), b.left()),
+        Math.min(a.bottom(), b.bottom()),
+        Math.max(a.right(), b.right()),
+        Math.max(a.top(), b.top()));
   }
 
   /** Shows all of it. */
@@ -221,8 +260,8 @@ final class LiveElevation extends Region {
   }
 
   private void signs(GraphicsContext g, Beads all, Viewport v) {
-    g.setFont(Fonts.bold(Fonts.SMALL));
     g.setTextAlign(TextAlignment.LEFT);
+    List<Rectangle2D> taken = new ArrayList<>();
     for (Controller c : all.boxes()) {
       double x = v.x(c.x());
       double y = v.y(c.y());
@@ -230,13 +269,37 @@ final class LiveElevation extends Region {
       g.fillRoundRect(x - 5, y - 6, 10, 12, 3, 3);
       g.setFill(DUSK);
       g.fillRect(x - 2.5, y - 3, 5, 2);
-      g.setFill(FAINT);
-      g.fillText(c.id(), x + 8, y + 4);
+      taken.add(new Rectangle2D(x - 6, y - 7, 12, 14));
+    }
+    for (Controller c : all.boxes()) {
+      double x = v.x(c.x());
+      double y = v.y(c.y());
+      if (x >= 0 && x <= above.getWidth() && y >= 0 && y <= above.getHeight()) {
+        label(g, c.id(), x, y, taken);
+      }
     }
     if (model.session().selection().get() instanceof Selection.OfRun r) {
       all.strip(r.name()).ifPresent(s -> named(g, all, v, s));
     }
     mark.ifPresent(m -> all.strip(m.run()).ifPresent(s -> marked(g, all, v, s, m)));
+  }
+
+  /** The name of a box, where there is room: under it, over it, further down; or not at all. */
+  private void label(GraphicsContext g, String text, double x, double y, List<Rectangle2D> taken) {
+    double wide = Fonts.width(text, Fonts.bold(Fonts.SMALL)) + 6;
+    for (double down : new double[] {22, -12, 38, -28, 54}) {
+      double left = Math.max(2, Math.min(x - wide / 2, above.getWidth() - wide - 2));
+      Rectangle2D place = new Rectangle2D(left, y + down - 12, wide, 16);
+      if (taken.stream().noneMatch(place::intersects)) {
+        taken.add(place);
+        g.setFont(Fonts.bold(Fonts.SMALL));
+        g.setFill(DUSK.deriveColor(0, 1, 1, 0.75));
+        g.fillRoundRect(left, y + down - 12, wide, 16, 5, 5);
+        g.setFill(FAINT);
+        g.fillText(text, left + 3, y + down);
+        return;
+      }
+    }
   }
 
   private void named(GraphicsContext g, Beads all, Viewport v, Beads.Strip s) {

@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import javafx.beans.value.ObservableValue;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
@@ -22,7 +21,7 @@ import javafx.scene.text.TextAlignment;
 
 /** The line at hand with the volts that it has now, its cloth in the colours that arrive. */
 final class LiveLine extends Region {
-  static final double HEIGHT = 138;
+  static final double HEIGHT = 150;
   private static final double LEFT = 50;
   private static final double RIGHT = 16;
   private static final double JOINT = 12;
@@ -33,14 +32,12 @@ final class LiveLine extends Region {
   private static final double BELOW_SHARE = 0.55;
 
   private final BenchModel model;
-  private final ObservableValue<Palette> palette;
   private final LiveElevation.Pointed pointed;
   private final Canvas canvas = new Canvas();
   private Optional<BuntingLine> line = Optional.empty();
 
-  LiveLine(BenchModel model, ObservableValue<Palette> palette, LiveElevation.Pointed pointed) {
+  LiveLine(BenchModel model, LiveElevation.Pointed pointed) {
     this.model = model;
-    this.palette = palette;
     this.pointed = pointed;
     setId("live-line");
     setAccessibleText("The line at hand, as it is now. A click measures there.");
@@ -50,7 +47,6 @@ final class LiveLine extends Region {
     model.shown().addListener(o -> paint());
     model.rig().addListener(o -> paint());
     model.session().selection().addListener(o -> paint());
-    palette.addListener(o -> paint());
     setOnMouseClicked(e -> pick(e.getX()));
   }
 
@@ -74,9 +70,10 @@ final class LiveLine extends Region {
 
   private void paint() {
     GraphicsContext g = canvas.getGraphicsContext2D();
-    Palette p = palette.getValue();
-    g.setFill(p.card());
-    g.fillRect(0, 0, getWidth(), getHeight());
+    Palette p = Palette.NIGHT;
+    g.clearRect(0, 0, getWidth(), getHeight());
+    g.setFill(LiveElevation.DUSK);
+    g.fillRoundRect(0, 0, getWidth(), getHeight(), 10, 10);
     line = Optional.empty();
     Optional<Rig> rig = model.rig().get();
     Optional<Layout.Chain> chain = model.chain();

@@ -1,7 +1,9 @@
 package bunting.desktop.bench;
 
 import bunting.core.faults.Diagnosis;
+import bunting.core.faults.Fault;
 import bunting.core.faults.FaultText;
+import bunting.core.faults.Layout;
 import bunting.core.faults.Observed;
 import bunting.core.limits.Range;
 import bunting.core.meter.Judgement;
@@ -47,6 +49,12 @@ public final class MeterScreen extends StackedView {
 
   private static final List<Pattern> PATTERNS =
       List.of(Pattern.WHITE, Pattern.RED, Pattern.GREEN, Pattern.BLUE, Pattern.BLACK);
+
+  /** Below this share a cause is no answer. */
+  private static final double SURE = 0.25;
+
+  /** Ohms too much in the feed of the example. */
+  private static final double EXAMPLE_OHMS = 0.6;
 
   private final Session session;
   private final BenchModel bench;
@@ -260,8 +268,9 @@ public final class MeterScreen extends StackedView {
   }
 
   private void told(Diagnosis.Answer answer) {
+    boolean sure = answer.causes().stream().findFirst().filter(c -> c.share() >= SURE).isPresent();
     tells.setText(
-        answer.causes().isEmpty()
+        !sure
             ? "No single fault explains these readings: measure at both ends of that run."
             : answer.causes().stream()
                     .findFirst()
@@ -284,21 +293,28 @@ public final class MeterScreen extends StackedView {
         .ifPresent(
             rig -> {
               MeterSetting now = setting(rig);
-              MeterSheet sheet = new Meter(rig.reading()).read(now);
               List<MeterSheet.Volts> first =
-                  sheet.volts().stream().filter(v -> v.run().equals("Weir curtain west")).toList();
+                  rows.stream().filter(v -> v.run().equals("Weir curtain west")).toList();
+              String feed = rig.reading().feedsOf(first.getLast().segment()).getLast().feed().id();
+              Layout.Part part = rig.layout().part(first.getLast().segment());
+              double[] volts =
+                  rig.pictures()
+                      .of(
+                          new Fault.ThinLead(feed, EXAMPLE_OHMS),
+                          new Observed.Sending(now.pattern(), now.brightnessPercent()),
+                          part.chain())
+                      .volts();
               session.edit(
                   "Readings of the weir.",
                   s -> {
                     BenchNotes notes = s.bench();
                     for (MeterSheet.Volts v : first) {
-                      double volts = v.why().contains("end") ? v.volts() - 0.42 : v.volts() + 0.01;
                       notes =
                           notes.read(
                               new BenchNotes.Reading(
                                   v.run(),
                                   v.pixel(),
-                                  Math.round(100 * volts) / 100.0,
+                                  Math.round(100 * volts[part.indexOf(v.pixel())]) / 100.0,
                                   now.pattern().id(),
                                   now.brightnessPercent()));
                     }

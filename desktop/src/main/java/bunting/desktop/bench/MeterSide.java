@@ -141,11 +141,21 @@ final class MeterSide extends SidePanel {
   }
 
   private void strip() {
-    GridPane grid = new GridPane(6, 6);
-    grid.addRow(0, new Label("pixels"), pixels);
-    grid.addRow(1, new Label("volts at start"), start, new Label("at end"), end);
-    grid.addRow(2, new Label("amps"), amps);
-    grid.addRow(3, new Label("again, start"), start2, new Label("amps"), amps2);
+    GridPane grid = new GridPane(8, 6);
+    Object[][] rows = {
+      {"pixels", pixels},
+      {"volts at the start", start},
+      {"volts at the end", end},
+      {"amps", amps},
+      {"trimmed: volts at the start", start2},
+      {"trimmed: amps", amps2}
+    };
+    for (int r = 0; r < rows.length; r++) {
+      Label name = new Label((String) rows[r][0]);
+      name.setMinWidth(USE_PREF_SIZE);
+      name.setLabelFor((TextField) rows[r][1]);
+      grid.addRow(r, name, (TextField) rows[r][1]);
+    }
     HBox solve = new HBox(6, Buttons.small("strip-solve", "Know it", this::solve));
     solve.setAlignment(Pos.CENTER_LEFT);
     strip

@@ -10,11 +10,12 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.TilePane;
+import javafx.scene.text.TextAlignment;
 
 /** Patterns as keys that one hits with gloves on; each has a letter too. */
 final class PatternKeys extends TilePane {
-  private static final double WIDTH = 83;
-  private static final double HEIGHT = 40;
+  private static final double WIDTH = 80;
+  private static final double HEIGHT = 44;
 
   /** A key: its letter, and what stands on it. */
   private record Key(Pattern pattern, KeyCode code, String text) {}
@@ -32,7 +33,7 @@ final class PatternKeys extends TilePane {
           new Key(Pattern.IDENTIFY, KeyCode.I, "Identify"),
           new Key(Pattern.TENS, KeyCode.T, "Tens"),
           new Key(Pattern.FIFTIES, KeyCode.Y, "Fifties"),
-          new Key(Pattern.UNIVERSES, KeyCode.U, "Universes"),
+          new Key(Pattern.UNIVERSES, KeyCode.U, "Universe"),
           new Key(Pattern.FEEDS, KeyCode.F, "Feeds"),
           new Key(Pattern.RAMP, KeyCode.M, "Ramp"),
           new Key(Pattern.BLACK, KeyCode.K, "Black"));
@@ -44,8 +45,9 @@ final class PatternKeys extends TilePane {
       String id = "pattern-" + key.pattern().id();
       Button button =
           Buttons.of(
-              id, key.text() + " " + key.code().getName(), () -> model.choose(key.pattern()));
+              id, key.text() + "\n" + key.code().getName(), () -> model.choose(key.pattern()));
       button.getStyleClass().add("pattern-key");
+      button.setTextAlignment(TextAlignment.CENTER);
       button.setMinSize(WIDTH, HEIGHT);
       button.setPrefSize(WIDTH, HEIGHT);
       button.setTooltip(new Tooltip(key.pattern().about()));

@@ -19,44 +19,16 @@ final class PracticeGame {
   /** How hard. */
   enum Level {
     /** Nothing lights, or all of it is wrong. */
-    EASY(
-        "Easy",
-        List.of(
-            FaultKind.FUSE_OPEN,
-            FaultKind.SUPPLY_OFF,
-            FaultKind.CONTROLLER_OFF,
-            FaultKind.DEAD_PIXEL,
-            FaultKind.ORDER_WRONG,
-            FaultKind.CONTROLLER_HUNG)),
+    EASY("Easy"),
     /** It shows under the right pattern. */
-    USUAL(
-        "Usual",
-        List.of(
-            FaultKind.DATA_OPEN,
-            FaultKind.FEED_OPEN,
-            FaultKind.PORTS_SWAPPED,
-            FaultKind.RUN_REVERSED,
-            FaultKind.COUNT_OFF,
-            FaultKind.NOISE,
-            FaultKind.PORT_DEAD,
-            FaultKind.LIMITER_LOW)),
+    USUAL("Usual"),
     /** It wants a meter, or two patterns. */
-    HARD(
-        "Hard",
-        List.of(
-            FaultKind.THIN_LEAD,
-            FaultKind.SUPPLY_LOW,
-            FaultKind.UNIVERSE_OFF,
-            FaultKind.CIRCUIT_OFF,
-            FaultKind.STARVED,
-            FaultKind.FED_BACK));
+    HARD("Hard");
 
     private final String text;
-    private final List<FaultKind> kinds;
 
-    Level(String text, List<FaultKind> kinds) {
+    Level(String text) {
       this.text = text;
-      this.kinds = kinds;
     }
 
     String text() {
@@ -64,7 +36,34 @@ final class PracticeGame {
     }
 
     List<FaultKind> kinds() {
-      return kinds;
+      return switch (this) {
+        case EASY ->
+            List.of(
+                FaultKind.FUSE_OPEN,
+                FaultKind.SUPPLY_OFF,
+                FaultKind.CONTROLLER_OFF,
+                FaultKind.DEAD_PIXEL,
+                FaultKind.ORDER_WRONG,
+                FaultKind.CONTROLLER_HUNG);
+        case USUAL ->
+            List.of(
+                FaultKind.DATA_OPEN,
+                FaultKind.FEED_OPEN,
+                FaultKind.PORTS_SWAPPED,
+                FaultKind.RUN_REVERSED,
+                FaultKind.COUNT_OFF,
+                FaultKind.NOISE,
+                FaultKind.PORT_DEAD,
+                FaultKind.LIMITER_LOW);
+        case HARD ->
+            List.of(
+                FaultKind.THIN_LEAD,
+                FaultKind.SUPPLY_LOW,
+                FaultKind.UNIVERSE_OFF,
+                FaultKind.CIRCUIT_OFF,
+                FaultKind.STARVED,
+                FaultKind.FED_BACK);
+      };
     }
   }
 

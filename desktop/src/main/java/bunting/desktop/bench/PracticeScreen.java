@@ -1,5 +1,6 @@
 package bunting.desktop.bench;
 
+import bunting.core.pattern.Pattern;
 import bunting.desktop.kit.Words;
 import bunting.desktop.session.Selection;
 import bunting.desktop.shell.Desk;
@@ -24,8 +25,9 @@ public final class PracticeScreen extends StackedView {
           .pictured(
               "practice",
               (desk, view) -> {
-                view.side.begin(7);
-                view.model.choose(bunting.core.pattern.Pattern.WHITE);
+                view.side.beginInSight();
+                view.elevation.fitBox();
+                view.model.choose(Pattern.WHITE);
               });
 
   private final BenchModel model;
@@ -42,7 +44,7 @@ public final class PracticeScreen extends StackedView {
     elevation =
         new LiveElevation(
             model, desk.palette(), () -> model.shown().get().map(f -> f.rgb()), this::probe);
-    LiveLine line = new LiveLine(model, desk.palette(), this::probe);
+    LiveLine line = new LiveLine(model, this::probe);
     VBox.setVgrow(elevation, Priority.ALWAYS);
     Label hint =
         Words.soft(
@@ -56,6 +58,8 @@ public final class PracticeScreen extends StackedView {
     told.setMinHeight(16);
     VBox below = new VBox(4, title, line, told);
     below.getStyleClass().add("power-card");
+    VBox.setVgrow(line, Priority.ALWAYS);
+    VBox.setVgrow(below, Priority.SOMETIMES);
     getChildren().addAll(head, elevation, below);
     model.session().selection().addListener(o -> refresh());
     model.rig().addListener(o -> refresh());

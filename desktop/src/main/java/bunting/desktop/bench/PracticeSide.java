@@ -6,6 +6,7 @@ import bunting.core.faults.FaultText;
 import bunting.core.faults.Layout;
 import bunting.core.faults.Planting;
 import bunting.core.limits.Range;
+import bunting.core.pattern.Pattern;
 import bunting.core.show.Feed;
 import bunting.core.show.Texts;
 import bunting.desktop.kit.Buttons;
@@ -32,6 +33,8 @@ import javafx.scene.layout.VBox;
 final class PracticeSide extends SidePanel {
   private static final Range SEEDS = Range.between(1, 999_999);
 
+  private static final double CHOICE = 244;
+
   private final BenchModel model;
   private final ComboBox<PracticeGame.Level> level = new ComboBox<>();
   private final TextField seed = new TextField("1");
@@ -50,19 +53,22 @@ final class PracticeSide extends SidePanel {
     level.setValue(PracticeGame.Level.EASY);
     Choices.named(level, PracticeGame.Level::text);
     seed.setId("practice-seed");
-    seed.setPrefColumnCount(5);
+    seed.setPrefColumnCount(4);
+    seed.setMinWidth(60);
     kind.setId("practice-kind");
-    kind.setMaxWidth(Double.MAX_VALUE);
+    kind.setPrefWidth(CHOICE);
+    kind.setPromptText("what it is");
     Choices.named(kind, PracticeSide::words);
     place.setId("practice-place");
-    place.setMaxWidth(Double.MAX_VALUE);
+    place.setPrefWidth(CHOICE);
+    place.setPromptText("where: a run, box, supply, circuit");
     score.setId("practice-score");
     verdict.setId("practice-verdict");
     HBox begin =
         new HBox(
             6,
             level,
-            new Label("seed"),
+            Words.figure("seed"),
             seed,
             Buttons.small("practice-begin", "Begin", this::begin));
     begin.setAlignment(Pos.CENTER_LEFT);
@@ -113,6 +119,28 @@ final class PracticeSide extends SidePanel {
     rig.ifPresent(this::choices);
     model.planted().set(game.map(PracticeGame::fault));
     refresh();
+  }
+
+  /** Plants the first fault that shows under white, and looks there: for the picture. */
+  void beginInSight() {
+    for (long number = 1; number < 50; number++) {
+      begin(number);
+      Optional<Planting.Notice> seen =
+          model
+              .rig()
+              .get()
+              .flatMap(
+                  r ->
+                      game.flatMap(
+                          g ->
+                              new Planting(r.pictures(), 0)
+                                  .showing(g.fault()).stream().findFirst()));
+      if (seen.filter(n -> n.sending().pattern() == Pattern.WHITE && !n.byMeter()).isPresent()) {
+        String run = seen.get().part().segment().run().name();
+        model.session().selection().set(new Selection.OfRun(run));
+        return;
+      }
+    }
   }
 
   private void choices(Rig rig) {

@@ -72,7 +72,7 @@ public final class SymptomScreen extends StackedView {
     HBox head = new HBox(10, Words.heading("What is wrong?"), hint);
     head.setAlignment(Pos.CENTER_LEFT);
     HBox.setHgrow(hint, Priority.ALWAYS);
-    VBox tell = new VBox(7, where(), looks(), problem);
+    VBox tell = new VBox(7, where(), looks(), meter(), problem);
     tell.getStyleClass().add("power-card");
     problem.managedProperty().bind(problem.textProperty().isNotEmpty());
     getChildren().addAll(head, elevation, tell);
@@ -112,8 +112,6 @@ public final class SymptomScreen extends StackedView {
     volts.setId("symptom-volts");
     volts.setPromptText("4.62");
     what.setId("symptom-run");
-    Button measure =
-        Buttons.small("symptom-measured", "V are measured at the first", this::measured);
     volts.setOnAction(e -> measured());
     FlowPane row =
         new FlowPane(
@@ -127,10 +125,22 @@ public final class SymptomScreen extends StackedView {
             from,
             new Label("to"),
             to,
-            new Label("is … or"),
-            volts,
-            measure);
+            new Label("looks:"));
     row.setRowValignment(javafx.geometry.VPos.CENTER);
+    return row;
+  }
+
+  private HBox meter() {
+    Label of = new Label("or a meter at the first of them reads");
+    of.setLabelFor(volts);
+    HBox row =
+        new HBox(
+            8,
+            of,
+            volts,
+            new Label("V"),
+            Buttons.small("symptom-measured", "Tell it", this::measured));
+    row.setAlignment(Pos.CENTER_LEFT);
     return row;
   }
 
@@ -157,7 +167,7 @@ public final class SymptomScreen extends StackedView {
       case FROZEN -> "Frozen";
       case SPARKLING -> "Sparkling";
       case DIM -> "Dim";
-      case LIT -> "Lit, though nothing is sent";
+      case LIT -> "Lit at black";
     };
   }
 
@@ -260,9 +270,10 @@ public final class SymptomScreen extends StackedView {
     int last = part.segment().segment().lastPixel();
     int first = last * 2 / 3;
     model.tell(name, 1, first - 1, Looks.RIGHT);
-    model.tell(name, first, last, Looks.ORANGE);
+    model.tell(name, first, last, Looks.DARK);
     from.setText(Integer.toString(first));
     mark();
+    elevation.fitBox();
   }
 
   @Override

@@ -12,9 +12,11 @@ import bunting.desktop.session.Selection;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.AccessibleRole;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -119,13 +121,20 @@ final class SymptomSide extends SidePanel {
     if (on) {
       box.getChildren().addAll(Words.lines(FaultText.cure(c.fault())), Words.softLines(c.why()));
     }
-    Button button = new Button("", box);
-    button.setId("cause-" + c.fault().kind().id());
-    button.getStyleClass().add(on ? "cause-on" : "cause");
-    button.setMaxWidth(Double.MAX_VALUE);
-    button.setAccessibleText(percent + ", " + FaultText.name(c.fault()));
-    button.setOnAction(e -> model.chosen().set(Optional.of(c.fault())));
-    return button;
+    box.setId("cause-" + c.fault().kind().id());
+    box.getStyleClass().add(on ? "cause-on" : "cause");
+    box.setFocusTraversable(true);
+    box.setAccessibleRole(AccessibleRole.BUTTON);
+    box.setAccessibleText(percent + ", " + FaultText.name(c.fault()));
+    box.setOnMouseClicked(e -> model.chosen().set(Optional.of(c.fault())));
+    box.setOnKeyPressed(
+        e -> {
+          if (e.getCode() == KeyCode.ENTER || e.getCode() == KeyCode.SPACE) {
+            model.chosen().set(Optional.of(c.fault()));
+            e.consume();
+          }
+        });
+    return box;
   }
 
   private void next() {
