@@ -8,7 +8,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
-/** Modules import one way: desktop, cli to files to core. */
+/** Modules import one way: desktop, cli to wire and files, these to core. */
 @Tag("slow")
 class LayersTest {
   private static final JavaClasses ALL =
@@ -27,10 +27,17 @@ class LayersTest {
         .check(ALL);
     noClasses()
         .that()
+        .resideInAPackage("bunting.wire..")
+        .should()
+        .dependOnClassesThat()
+        .resideInAnyPackage("javafx..", "bunting.desktop..", "bunting.cli..", "bunting.files..")
+        .check(ALL);
+    noClasses()
+        .that()
         .resideInAPackage("bunting.files..")
         .should()
         .dependOnClassesThat()
-        .resideInAPackage("bunting.cli..")
+        .resideInAnyPackage("bunting.cli..", "bunting.wire..")
         .check(ALL);
     noClasses()
         .that()

@@ -155,25 +155,19 @@ public final class LightMap {
     return slots[piece][set * pieces.get(piece).channels() + channel];
   }
 
-  /** The place in a frame of the byte of that number through the plan; -1: it has no slot. */
-  public int slotOfByte(int number) {
-    int piece = piece(firstByte, number);
-    return slots[piece][number - firstByte[piece]];
+  /** The place in a frame of a byte of a piece, counted from the piece's first; -1: it has none. */
+  public int slotOfByte(int piece, int number) {
+    return slots[piece][number];
   }
 
-  /** The piece that a set of slots, counted through the plan from 0, belongs to. */
-  public int pieceOfSet(int number) {
-    return piece(firstSet, number);
+  /** How many bytes a piece has. */
+  public int bytes(int piece) {
+    return slots[piece].length;
   }
 
   /** The piece that a byte, counted through the plan from 0, belongs to. */
   public int pieceOfByte(int number) {
     return piece(firstByte, number);
-  }
-
-  /** The first set of a piece, counted through the plan from 0. */
-  public int firstSet(int piece) {
-    return firstSet[piece];
   }
 
   private static int piece(int[] starts, int number) {

@@ -171,6 +171,7 @@ class OtherLoadsTest {
         s.workshop(),
         s.allotting(),
         s.network(),
-        s.wiring());
+        s.wiring(),
+        s.bench());
   }
 }

@@ -30,7 +30,7 @@ public final class FloorScreen extends StackedView {
           .pictured(
               "bench",
               (desk, view) -> {
-                desk.session().selection().set(new Selection.OfRun("Weir curtain west"));
+                desk.session().selection().set(new Selection.OfRun("Paddle 6"));
                 view.model().choose(Pattern.PORTS);
                 view.elevation.fitBox();
               });
@@ -89,6 +89,8 @@ public final class FloorScreen extends StackedView {
     model.held().addListener(o -> refresh());
     model.session().selection().addListener(o -> refresh());
     model.real().armed().addListener(o -> refresh());
+    PatternKeys.listen(this, model);
+    PatternKeys.listen(side, model);
     addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     sceneProperty()
         .addListener(
@@ -200,11 +202,7 @@ public final class FloorScreen extends StackedView {
     if (e.isShortcutDown() || e.isAltDown()) {
       return;
     }
-    Optional<Pattern> pattern = PatternKeys.of(e.getCode());
-    if (pattern.isPresent()) {
-      model.choose(pattern.get());
-      e.consume();
-    } else if (e.getCode() == KeyCode.SPACE && !(e.getTarget() instanceof Label)) {
+    if (e.getCode() == KeyCode.SPACE && !(e.getTarget() instanceof Label)) {
       model.held().set(!model.held().get());
       e.consume();
     } else if (e.getCode() == KeyCode.ESCAPE) {

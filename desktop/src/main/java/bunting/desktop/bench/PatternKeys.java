@@ -3,12 +3,14 @@ package bunting.desktop.bench;
 import bunting.core.pattern.Pattern;
 import bunting.desktop.kit.Buttons;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ComboBoxBase;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.TilePane;
 import javafx.scene.text.TextAlignment;
 
@@ -66,15 +68,26 @@ final class PatternKeys extends TilePane {
     }
   }
 
+  /** Lets the letters of the patterns be pressed wherever nothing is typed. */
+  static void listen(Node on, BenchModel model) {
+    on.addEventHandler(
+        KeyEvent.KEY_PRESSED,
+        e -> {
+          boolean typing =
+              e.getTarget() instanceof TextInputControl || e.getTarget() instanceof ComboBoxBase;
+          if (!typing && !e.isShortcutDown() && !e.isAltDown()) {
+            of(e.getCode())
+                .ifPresent(
+                    p -> {
+                      model.choose(p);
+                      e.consume();
+                    });
+          }
+        });
+  }
+
   /** The pattern of a letter. */
   static Optional<Pattern> of(KeyCode code) {
     return KEYS.stream().filter(k -> k.code() == code).map(Key::pattern).findFirst();
-  }
-
-  /** All letters and what they do, for the list of keys. */
-  static Map<String, String> letters() {
-    Map<String, String> all = new java.util.LinkedHashMap<>();
-    KEYS.forEach(k -> all.put(k.code().getName(), k.pattern().about().toLowerCase(Locale.ROOT)));
-    return all;
   }
 }

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -63,18 +62,8 @@ public final class PracticeScreen extends StackedView {
     getChildren().addAll(head, elevation, below);
     model.session().selection().addListener(o -> refresh());
     model.rig().addListener(o -> refresh());
-    addEventHandler(
-        KeyEvent.KEY_PRESSED,
-        e -> {
-          if (!e.isShortcutDown() && !e.isAltDown()) {
-            PatternKeys.of(e.getCode())
-                .ifPresent(
-                    p -> {
-                      model.choose(p);
-                      e.consume();
-                    });
-          }
-        });
+    PatternKeys.listen(this, model);
+    PatternKeys.listen(side, model);
     sceneProperty()
         .addListener(
             (o, was, now) -> {

@@ -36,8 +36,7 @@ public final class PortsScreen extends StackedView {
                 desk.session().selection().set(new Selection.OfRun("Sack hoist"));
                 ports.board().beginDrag("Sack hoist", 1);
                 ports.board().carryTo(150, 353);
-              })
-          .picturedByNight("ports-night", (desk, ports) -> choose(desk.session()));
+              });
 
   private final BoardView board;
   private final BoxRail boxes;

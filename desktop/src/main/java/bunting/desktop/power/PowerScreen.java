@@ -35,8 +35,7 @@ public final class PowerScreen extends StackedView {
               (desk, view) -> {
                 choose(desk);
                 view.blow(2);
-              })
-          .picturedByNight("power-night", (desk, view) -> choose(desk));
+              });
 
   private static final double CORD_HEIGHT = 262;
 

@@ -39,8 +39,7 @@ public final class QuickSheet extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<QuickSheet> SCREEN =
       ScreenDefinition.of("quick-sheet", "Power", "Quick sheet", QuickSheet::new)
-          .reachedBy("Shortcut+J", "Power: how far with this strip and this wire")
-          .pictured("quick-sheet", (desk, view) -> {});
+          .reachedBy("Shortcut+J", "Power: how far with this strip and this wire");
 
   private static final int FEEDS_TYPED = 12;
   private static final double LABEL = 128;

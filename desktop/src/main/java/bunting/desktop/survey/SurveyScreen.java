@@ -38,7 +38,6 @@ public final class SurveyScreen extends StackedView {
                 desk.session().selection().set(new Selection.OfRun("Sluice gate"));
                 survey.elevation().show(new Viewport.Box(0, -1, 17, 10));
               })
-          .pictured("survey-ports", (desk, survey) -> survey.elevation().lens().set(Lens.PORT))
           .picturedByNight(
               "survey-white-test",
               (desk, survey) -> {

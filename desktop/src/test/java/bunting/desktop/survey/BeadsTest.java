@@ -11,8 +11,11 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.desktop.look.LensPalette;
+import bunting.desktop.session.OnTheWire;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -40,7 +43,26 @@ class BeadsTest {
   }
 
   private static LensColours look(Lens lens) {
-    return new LensColours(beads(reading()), lens, 0x123456, false, Optional.empty());
+    return new LensColours(beads(reading()), lens, 0x123456, false, Optional.of(lit()));
+  }
+
+  /** All runs red on the wire. */
+  private static OnTheWire lit() {
+    Map<String, int[]> rgb = new HashMap<>();
+    for (Run run : reading().show().runs()) {
+      int[] red = new int[run.pixels()];
+      Arrays.fill(red, 0xFF0000);
+      rgb.put(run.name(), red);
+    }
+    return new OnTheWire("red", rgb);
+  }
+
+  @Test
+  void theWireLensShowsWhatComesAndSaysWhereNothingDoes() {
+    assertThat(look(Lens.WIRE).rgb(0)).isEqualTo(0xFF0000);
+    LensColours dark = new LensColours(beads(reading()), Lens.WIRE, 0, false, Optional.empty());
+    assertThat(dark.rgb(0)).isEqualTo(LensColours.UNKNOWN);
+    assertThat(dark.legend().getFirst().text()).contains("F9");
   }
 
   @Test

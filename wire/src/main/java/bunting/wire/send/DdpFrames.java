@@ -1,7 +1,6 @@
 package bunting.wire.send;
 
 import bunting.core.patch.LightMap;
-import bunting.core.patch.LightPiece;
 import bunting.wire.packet.Ddp;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,15 +46,12 @@ final class DdpFrames implements FramePackets {
     int piece = map.pieceOfByte(span.from());
     int at = span.from() - map.firstByte(piece);
     for (int i = 0; i < data.length; i++) {
-      LightPiece of = map.pieces().get(piece);
-      int slot = map.slot(piece, at / of.channels(), at % of.channels());
-      data[i] = slot < 0 ? 0 : frame[slot];
-      at++;
-      while (piece + 1 < map.pieces().size() && at >= of.sets() * of.channels()) {
+      while (at == map.bytes(piece)) {
         piece++;
         at = 0;
-        of = map.pieces().get(piece);
       }
+      int slot = map.slotOfByte(piece, at++);
+      data[i] = slot < 0 ? 0 : frame[slot];
     }
     sequence = sequence % Ddp.SEQUENCE_MAX + 1;
     return Ddp.data(sequence, span.type(), index == spans.size() - 1, span.from(), data);

@@ -136,12 +136,11 @@ public final class StandIns {
     BitSet touched = new BitSet();
     for (int i = 0; i < count; ) {
       int piece = map.pieceOfByte(first + i);
-      LightPiece of = map.pieces().get(piece);
-      touched.set(of.box());
-      int end = Math.min(count, map.firstByte(piece) + of.sets() * of.channels() - first);
+      touched.set(map.pieces().get(piece).box());
+      int begins = map.firstByte(piece) - first;
+      int end = Math.min(count, begins + map.bytes(piece));
       for (; i < end; i++) {
-        int at = first + i - map.firstByte(piece);
-        int slot = map.slot(piece, at / of.channels(), at % of.channels());
+        int slot = map.slotOfByte(piece, i - begins);
         if (slot >= 0) {
           slots[slot] = levels.at(i);
         }
