@@ -44,9 +44,9 @@ final class ElevationKeys {
     }
   }
 
-  /** With no tool in hand, 1 to 7 take up a lens. */
+  /** With no tool in hand, 1 to 8 take up a lens. */
   private boolean lens(String character) {
-    int n = "1234567".indexOf(character);
+    int n = "12345678".indexOf(character);
     if (drafting.tool().get() != Tool.PICK || character.isEmpty() || n < 0) {
       return false;
     }

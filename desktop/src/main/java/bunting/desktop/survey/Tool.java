@@ -5,7 +5,7 @@ import javafx.scene.input.KeyCode;
 /** What the hand does on the elevation. */
 public enum Tool {
   PICK(
-      "Choose", KeyCode.C, "drag moves, wheel zooms, Home: all, F: the chosen run, 1 to 7: lenses"),
+      "Choose", KeyCode.C, "drag moves, wheel zooms, Home: all, F: the chosen run, 1 to 8: lenses"),
   TRACE("Trace", KeyCode.R, "corner by corner, feed end first; type a length; Enter twice ends"),
   RING("Ring", KeyCode.G, "set its centre; then its measures at the right"),
   GRID("Grid", KeyCode.H, "set its first pixel; then its measures at the right"),
