@@ -111,9 +111,6 @@ class FoundFaultsTest {
     List<Cause> listed =
         answer.causes().stream().filter(c -> c.fault().kind().inFiles()).limit(FIRST).toList();
     boolean found = listed.stream().anyMatch(c -> same(c.fault(), fault));
-    if (!found && System.getenv("BUNTING_TELL") != null) {
-      System.out.println("MISSED " + fault + "\n   told " + told + "\n   causes " + listed);
-    }
     return found;
   }
 
@@ -164,7 +161,6 @@ class FoundFaultsTest {
       all += e.getValue()[1];
       each.add(e.getKey().id() + " " + e.getValue()[0] + "/" + e.getValue()[1]);
     }
-    System.out.println(each);
     assertThat((double) found / all).as(each.toString()).isGreaterThanOrEqualTo(share);
   }
 

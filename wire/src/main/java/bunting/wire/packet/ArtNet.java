@@ -55,16 +55,6 @@ public final class ArtNet {
     System.arraycopy(levels, from, packet, HEADER, packet.length - HEADER);
   }
 
-  /** All that came is to be shown now. */
-  public static byte[] sync() {
-    return head(14, SYNC);
-  }
-
-  /** Who is there? */
-  public static byte[] poll() {
-    return head(14, POLL);
-  }
-
   private static byte[] head(int bytes, int opcode) {
     byte[] b = new byte[bytes];
     System.arraycopy(IDENTIFIER, 0, b, 0, IDENTIFIER.length);

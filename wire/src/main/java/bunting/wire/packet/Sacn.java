@@ -126,16 +126,6 @@ public final class Sacn {
     return b;
   }
 
-  /** A synchronization packet. */
-  public static byte[] synchronization(UUID cid, int sequence, int address) {
-    byte[] b = root(SYNC_BYTES, ROOT_EXTENDED, cid);
-    length(b, FRAMING);
-    put32(b, 40, FRAMING_SYNC);
-    put8(b, 44, sequence);
-    put16(b, 45, address);
-    return b;
-  }
-
   private static byte[] root(int bytes, int vector, UUID cid) {
     byte[] b = new byte[bytes];
     put16(b, 0, PREAMBLE);

@@ -22,6 +22,13 @@ public interface FramePackets {
   /** A packet that says good-bye. */
   byte[] farewell(int index, byte[] frame);
 
+  /**
+   * What the source tells of itself now and then; nothing where it goes to known machines alone.
+   */
+  default List<byte[]> announcements() {
+    return List.of();
+  }
+
   /** Those of a protocol. */
   static FramePackets of(Protocol protocol, LightMap map, UUID cid) {
     return switch (protocol) {

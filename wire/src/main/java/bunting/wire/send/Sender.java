@@ -1,5 +1,6 @@
 package bunting.wire.send;
 
+import bunting.wire.packet.Sacn;
 import java.io.IOException;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.LongSupplier;
@@ -25,6 +26,9 @@ public final class Sender {
   private static final double FAREWELL_NANOS = 10_000;
 
   private static final double FAREWELL_LEAST_NANOS = 25_000_000;
+
+  /** Time from one announcement to the next (ANSI E1.31-2018, appendix A). */
+  private static final long ANNOUNCE_NANOS = 10_000_000_000L;
 
   /** Longest wait in one go, so that a stop is heard. */
   private static final long WAIT_NANOS = 100_000_000;
@@ -81,7 +85,12 @@ public final class Sender {
   public Sent run(Frames source, LongSupplier most) throws IOException {
     began = clock.nanos();
     double due = began;
+    long announced = began - ANNOUNCE_NANOS;
     for (long frame = 0; !stopped && frame < most.getAsLong(); frame++) {
+      if (clock.nanos() - announced >= ANNOUNCE_NANOS) {
+        announced = clock.nanos();
+        announce();
+      }
       source.paint(frame, slots);
       if (round(due, SPREAD * frameNanos, false)) {
         frames.incrementAndGet();
@@ -96,6 +105,13 @@ public final class Sender {
     stopped = true;
     farewell();
     return said(seconds);
+  }
+
+  private void announce() throws IOException {
+    for (byte[] packet : packets.announcements()) {
+      outlet.send(packet, Sacn.DISCOVERY_UNIVERSE);
+      sent.incrementAndGet();
+    }
   }
 
   private Sent said(double seconds) {

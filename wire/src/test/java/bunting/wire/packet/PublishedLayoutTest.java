@@ -123,7 +123,6 @@ class PublishedLayoutTest {
             .hex("1f40") // synchronization address 8000
             .hex("0000") // reserved
             .all();
-    assertThat(Sacn.synchronization(CID, 42, 8000)).isEqualTo(sync);
     assertThat(Sacn.read(discovery, discovery.length)).isEqualTo(new Packet.Beside("discovery"));
     assertThat(Sacn.read(sync, sync.length)).isEqualTo(new Packet.Beside("synchronization"));
   }
@@ -142,8 +141,10 @@ class PublishedLayoutTest {
             .levels(levels)
             .all();
     assertThat(ArtNet.dmx(0x1234, 255, levels, 0, 512)).isEqualTo(wanted).hasSize(530);
-    assertThat(ArtNet.sync()).isEqualTo(new Table().text("Art-Net", 8).hex("0052 000e 0000").all());
-    assertThat(ArtNet.poll()).isEqualTo(new Table().text("Art-Net", 8).hex("0020 000e 0000").all());
+    for (String opcode : new String[] {"0052", "0020"}) { // ArtSync, ArtPoll
+      byte[] other = new Table().text("Art-Net", 8).hex(opcode + " 000e 0000").all();
+      assertThat(ArtNet.read(other, other.length)).isInstanceOf(Packet.Beside.class);
+    }
   }
 
   @Test

@@ -99,6 +99,50 @@ class SenderTest {
   }
 
   @Test
+  void toGroupsItTellsEveryTenSecondsWhatItSends() throws Exception {
+    Sender sender =
+        new Sender(
+            new Announced(MILL, CID),
+            (p, u) -> sent.add(new Sent(clock.now, p.clone(), u)),
+            clock,
+            40,
+            MILL.frameBytes());
+    long began = clock.now;
+    sender.run((f, slots) -> {}, () -> 1000); // 25 s
+    List<Sent> told = sent.stream().filter(s -> s.universe() == Sacn.DISCOVERY_UNIVERSE).toList();
+    assertThat(told).hasSize(3);
+    for (int i = 0; i < 3; i++) {
+      assertThat((double) (told.get(i).at() - began) / MILLI).isCloseTo(10_000.0 * i, within(26.0));
+      assertThat(told.get(i).packet())
+          .isEqualTo(Sacn.discovery(CID, "Bunting", 0, 0, List.of(5, 6, 9)));
+    }
+    assertThat(sent.stream().filter(s -> s.universe() == 5)).hasSize(1003);
+  }
+
+  @Test
+  void eachBoxGetsItsOwnUniversesAndBytesAlone() throws Exception {
+    byte[] frame = new byte[MILL.frameBytes()];
+    new Painter(MILL, Pattern.WHITE, 40).paint(0, frame);
+    BoxPackets sacn = new BoxPackets(Protocol.SACN, MILL, CID);
+    List<String> who = new ArrayList<>();
+    for (int i = 0; i < sacn.count(); i++) {
+      byte[] packet = sacn.packet(i, frame);
+      who.add(sacn.target(i) + ":" + ((Packet.Universe) Sacn.read(packet, 638)).universe());
+    }
+    assertThat(who).containsExactly("0:5", "0:6", "1:9");
+    assertThat(sacn.farewells()).isEqualTo(3);
+    BoxPackets ddp = new BoxPackets(Protocol.DDP, MILL, CID);
+    List<String> bytes = new ArrayList<>();
+    for (int i = 0; i < ddp.count(); i++) {
+      byte[] packet = ddp.packet(i, frame);
+      Packet.Stretch read = (Packet.Stretch) Ddp.read(packet, packet.length);
+      bytes.add(ddp.target(i) + ":" + read.offset() + "+" + read.levels().count() + read.push());
+    }
+    // Each box counts its bytes from 0 and is told when its own frame is complete.
+    assertThat(bytes).containsExactly("0:0+600false", "0:600+40true", "1:0+90true");
+  }
+
+  @Test
   void artNetEndsWithOneBlackFrame() throws Exception {
     Sender.Sent done = run(Protocol.ARTNET, 40, 300);
     assertThat(done.packets()).isEqualTo(301 * 3);
