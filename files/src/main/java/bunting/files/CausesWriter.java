@@ -49,6 +49,7 @@ public final class CausesWriter {
         default -> throw new IllegalStateException(e.getKey());
       }
     }
-    json.put("share", cause.share()).put("why", cause.why());
+    // Rounded down: all of them together are never more than one.
+    json.put("share", Math.floor(1e6 * cause.share()) / 1e6).put("why", cause.why());
   }
 }

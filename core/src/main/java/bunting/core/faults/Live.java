@@ -7,7 +7,6 @@ import bunting.core.dc.WhiteTest;
 import bunting.core.island.Alteration;
 import bunting.core.island.Brightness;
 import bunting.core.island.SolvedBox;
-import bunting.core.island.SolvedChain;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -82,7 +81,7 @@ public final class Live {
       if (!own.isEmpty()) {
         SolvedBox now = box(box, own, levels, wiring.otherwise());
         for (Layout.Chain chain : own) {
-          volts[chain.index()] = volts(now, chain);
+          volts[chain.index()] = now.ports().get(chain.port() - 1).orElseThrow().volts();
           rgb[chain.index()] = colours(chain, levels[chain.index()], volts[chain.index()], wiring);
         }
       }
@@ -131,18 +130,6 @@ public final class Live {
       percents[i] = Math.min(100, 100 * sum / Math.min(CHANNELS, s.type().channels()));
     }
     return percents;
-  }
-
-  private static double[] volts(SolvedBox box, Layout.Chain chain) {
-    SolvedChain solved = box.ports().get(chain.port() - 1).orElseThrow();
-    double[] volts = new double[chain.pixels()];
-    int at = 0;
-    for (SolvedChain.SegmentFlow flow : solved.segments()) {
-      for (int i = 0; i < flow.volts().size(); i++) {
-        volts[at++] = flow.volts().at(i);
-      }
-    }
-    return volts;
   }
 
   private int[] colours(Layout.Chain chain, double[][] levels, double[] volts, Wiring wiring) {

@@ -4,7 +4,6 @@ import bunting.core.assess.Supposition;
 import bunting.core.dc.Shedding;
 import bunting.core.island.Alteration;
 import bunting.core.island.SolvedBox;
-import bunting.core.island.SolvedChain;
 import bunting.core.meter.Sent;
 import bunting.core.pattern.Colour;
 import bunting.core.pattern.Pattern;
@@ -96,15 +95,7 @@ public final class Pictures {
         sent.computeIfAbsent(
             sending, s -> Sent.of(layout.map(), s.pattern(), s.brightnessPercent()));
     SolvedBox box = supposition.box(chain.box(), what.brightness(), otherwise);
-    SolvedChain solved = box.ports().get(chain.port() - 1).orElseThrow();
-    double[] volts = new double[chain.pixels()];
-    int at = 0;
-    for (SolvedChain.SegmentFlow flow : solved.segments()) {
-      for (int i = 0; i < flow.volts().size(); i++) {
-        volts[at++] = flow.volts().at(i);
-      }
-    }
-    return volts;
+    return box.ports().get(chain.port() - 1).orElseThrow().volts();
   }
 
   /** What power and data make of each pixel. */

@@ -10,6 +10,18 @@ public record SolvedChain(Chain chain, List<Island> islands, List<SegmentFlow> s
     segments = List.copyOf(segments);
   }
 
+  /** Volts of all its pixels, one after the other. */
+  public double[] volts() {
+    double[] volts = new double[segments.stream().mapToInt(s -> s.volts().size()).sum()];
+    int at = 0;
+    for (SegmentFlow flow : segments) {
+      for (int i = 0; i < flow.volts().size(); i++) {
+        volts[at++] = flow.volts().at(i);
+      }
+    }
+    return volts;
+  }
+
   /**
    * Volts and amps of one segment.
    *

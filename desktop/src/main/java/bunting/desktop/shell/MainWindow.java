@@ -23,8 +23,8 @@ import javafx.stage.Stage;
 /** The one window: menus and vital signs above, the workbench, the message line below. */
 public final class MainWindow {
   private static final String KEYS =
-      "F5 survey    F6 ports    F7 addresses    F8 power    F2 edit    F4 findings    Ctrl Z undo"
-          + "    Ctrl K find or do    F1 all keys";
+      "F5 survey    F6 ports    F7 addresses    F8 power    F9 bench    F2 edit    F4 findings   "
+          + " Ctrl Z undo    Ctrl K find or do    F1 all keys";
 
   private final Stage stage;
   private final Session session;
