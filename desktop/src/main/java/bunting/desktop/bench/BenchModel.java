@@ -122,6 +122,7 @@ final class BenchModel {
     planted.set(Optional.empty());
     painted = -1;
     shown.set(Optional.empty());
+    session.wire().set(Optional.empty());
     Optional<Rig> next = now.filter(r -> !r.segments().isEmpty()).map(Rig::new);
     next.ifPresent(Rig::listen);
     rig.set(next);

@@ -81,7 +81,13 @@ public final class FloorScreen extends StackedView {
     armed.managedProperty().bind(armed.visibleProperty());
     armed.setId("bench-armed");
     getChildren().addAll(head(desk), armed, middle, below);
-    model.rig().addListener(o -> refresh());
+    model
+        .rig()
+        .addListener(
+            o -> {
+              probe = Optional.empty();
+              refresh();
+            });
     model.pattern().addListener(o -> refresh());
     model.shown().addListener(o -> measured());
     model.reach().addListener(o -> refresh());
@@ -142,13 +148,8 @@ public final class FloorScreen extends StackedView {
                         + model.scope().text()
                         + (model.held().get() ? ", held" : ""))
             .orElse("choose a pattern, or press a letter: W white, C chase, P ports"));
-    model
-        .chain()
-        .ifPresent(
-            c -> {
-              title.setText(c.controller() + " · port " + c.port());
-              about.setText(about(c));
-            });
+    title.setText(model.chain().map(c -> c.controller() + " · port " + c.port()).orElse(""));
+    about.setText(model.chain().map(FloorScreen::about).orElse(""));
     measured();
   }
 

@@ -152,6 +152,9 @@ public final class MeterScreen extends StackedView {
     Optional<Rig> rig = bench.rig().get();
     if (rig.isEmpty() || getScene() == null) {
       rows.clear();
+      whose.setText("");
+      entry.clear();
+      side.forget();
       return;
     }
     MeterSetting now = setting(rig.get());

@@ -73,6 +73,14 @@ final class MeterSide extends SidePanel {
     refresh();
   }
 
+  /** There is no plan, or another. */
+  void forget() {
+    at = Optional.empty();
+    found.setText("");
+    take.getChildren().clear();
+    refresh();
+  }
+
   void at(MeterSheet.Volts row) {
     boolean same = at.filter(a -> a.segment().equals(row.segment())).isPresent();
     at = Optional.of(row);

@@ -61,7 +61,13 @@ public final class PracticeScreen extends StackedView {
     VBox.setVgrow(below, Priority.SOMETIMES);
     getChildren().addAll(head, elevation, below);
     model.session().selection().addListener(o -> refresh());
-    model.rig().addListener(o -> refresh());
+    model
+        .rig()
+        .addListener(
+            o -> {
+              told.setText("");
+              refresh();
+            });
     PatternKeys.listen(this, model);
     PatternKeys.listen(side, model);
     sceneProperty()

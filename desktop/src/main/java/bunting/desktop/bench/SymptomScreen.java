@@ -78,6 +78,7 @@ public final class SymptomScreen extends StackedView {
     getChildren().addAll(head, elevation, tell);
     model.picture().addListener(o -> elevation.paint());
     bench.session().selection().addListener(o -> choose());
+    bench.rig().addListener(o -> choose());
     sceneProperty()
         .addListener(
             (o, was, now) -> {
@@ -177,13 +178,14 @@ public final class SymptomScreen extends StackedView {
 
   /** The run at hand, all of it. */
   private void choose() {
-    Optional<String> now = model.bench().run();
-    if (now.isPresent() && !now.get().equals(run)) {
-      run = now.get();
+    String now = model.bench().run().orElse("");
+    if (!now.equals(run)) {
+      run = now;
       second = false;
       what.setText(run);
-      from.setText("1");
-      to.setText(Integer.toString(pixels()));
+      from.setText(run.isEmpty() ? "" : "1");
+      to.setText(run.isEmpty() ? "" : Integer.toString(pixels()));
+      problem.setText("");
       mark();
     }
   }

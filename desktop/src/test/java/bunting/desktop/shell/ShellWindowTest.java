@@ -37,8 +37,8 @@ class ShellWindowTest extends WindowDriver {
   /** A room of its own; with the list below it is all that a screen takes. */
   private static final class LanternsRoom extends StackedView {
     static final ScreenDefinition<LanternsRoom> SCREEN =
-        ScreenDefinition.of("lanterns", "Bench", "Lanterns", LanternsRoom::new)
-            .reachedBy("F9", "Bench: lanterns")
+        ScreenDefinition.of("lanterns", "Lanterns", "Lanterns", LanternsRoom::new)
+            .reachedBy("F12", "Bench: lanterns")
             .pictured("lanterns", (desk, view) -> {});
 
     LanternsRoom(Desk desk) {
@@ -83,16 +83,16 @@ class ShellWindowTest extends WindowDriver {
   @Test
   void aScreenMoreIsInTheRailTheMenuAndUnderItsKey(FxRobot robot) {
     simple();
-    assertThat(shown(robot, "#step-bench")).isTrue();
+    assertThat(shown(robot, "#step-lanterns")).isTrue();
     assertThat(allItems(robot)).extracting(MenuItem::getId).contains("do-go-lanterns");
-    robot.push(KeyCode.F9);
+    robot.push(KeyCode.F12);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(shown(robot, "#lanterns")).isTrue();
     assertThat(onScreen(() -> robot.lookup("#lanterns").query().isFocused())).isTrue();
     robot.push(KeyCode.F6);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(shown(robot, "#lanterns")).isFalse();
-    robot.clickOn("#step-bench");
+    robot.clickOn("#step-lanterns");
     assertThat(shown(robot, "#lanterns")).isTrue();
   }
 
