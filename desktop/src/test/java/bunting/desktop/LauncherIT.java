@@ -78,8 +78,17 @@ class LauncherIT {
         "which", "--volts", "12", "--leds-per-m", "60", "--together", "3", "--between-cuts", "3");
   }
 
+  private static List<String> words(String first, String rest) {
+    return List.of((first + " " + rest).split(" "));
+  }
+
+  private String seen() throws IOException {
+    String json = "{\"seen\": [{\"run\": \"Weir\", \"firstPixel\": 60, \"looks\": \"dark\"}]}";
+    return Files.writeString(folder.resolve("SEEN.json"), json).toString();
+  }
+
   /** A way to start each command of the README, by its word. */
-  private Map<String, List<String>> starts() {
+  private Map<String, List<String>> starts() throws IOException {
     String runs = folder.resolve("RUNS.csv").toString();
     String examples = TOP.resolve("examples/RUNS.csv").toString();
     Map<String, List<String>> starts = new LinkedHashMap<>();
@@ -92,6 +101,12 @@ class LauncherIT {
                     + " 1,2,16AWG --feed 300,7,14AWG --json")
                 .split(" ")));
     starts.put("lose", List.of("lose", runs, "--json"));
+    String plan = folder.resolve("PLAN.json").toString();
+    String send = "--pattern chase --seconds 0.2 --to 127.0.0.1:9";
+    starts.put("send", words("send " + plan, send));
+    starts.put("stand-in", words("stand-in " + plan, "--protocol ddp --port 0 --seconds 0.2"));
+    starts.put("meter", List.of("meter", runs, "--json"));
+    starts.put("diagnose", List.of("diagnose", runs, "--json", "--seen", seen()));
     starts.put("papers", List.of("papers", runs, "--out", folder.resolve("papers").toString()));
     starts.put("import", List.of("import", runs, "--out", folder.resolve("in.csv").toString()));
     starts.put("export", List.of("export", runs, "--out", folder.resolve("out.csv").toString()));
@@ -181,7 +196,7 @@ class LauncherIT {
   @Test
   void unknownWordsAndFilesAreNamedInASentence() throws Exception {
     start("loose").isOneSentence("did you mean lose?");
-    start("meter").isOneSentence("there is no command \"meter\"");
+    start("weir").isOneSentence("there is no command \"weir\"");
     start("nowhere.bunting.json").isOneSentence("there is no such file");
     start("plan").isOneSentence("Missing required");
     start("a", "b").isOneSentence("there is no command \"a\"");
@@ -251,7 +266,7 @@ class LauncherIT {
     for (String part : List.of("bunting", ".ci", "pom.xml", "examples")) {
       copy(TOP.resolve(part), copy.resolve(part));
     }
-    for (String module : List.of("core", "files", "cli", "desktop")) {
+    for (String module : List.of("core", "files", "wire", "cli", "desktop")) {
       copy(TOP.resolve(module).resolve("pom.xml"), copy.resolve(module).resolve("pom.xml"));
       Files.createDirectories(copy.resolve(module).resolve("src/main"));
     }
