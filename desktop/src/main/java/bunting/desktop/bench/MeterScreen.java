@@ -298,6 +298,9 @@ public final class MeterScreen extends StackedView {
               MeterSetting now = setting(rig);
               List<MeterSheet.Volts> first =
                   rows.stream().filter(v -> v.run().equals("Weir curtain west")).toList();
+              if (first.isEmpty() || rig.reading().feedsOf(first.getLast().segment()).isEmpty()) {
+                return;
+              }
               String feed = rig.reading().feedsOf(first.getLast().segment()).getLast().feed().id();
               Layout.Part part = rig.layout().part(first.getLast().segment());
               double[] volts =
