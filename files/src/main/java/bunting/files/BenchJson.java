@@ -6,6 +6,8 @@ import bunting.core.show.BenchNotes;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /** What was ticked and read at the bench, in a show file. */
 final class BenchJson {
@@ -17,6 +19,15 @@ final class BenchJson {
       return BenchNotes.NONE;
     }
     List<String> ticked = f.texts("ticked").orElse(List.of());
+    Map<Double, Double> supplies = new TreeMap<>();
+    f.list(
+        "supplies",
+        s -> {
+          double nominal = s.number("volts", Range.VOLTS);
+          supplies.put(nominal, s.number("reads", Range.READ_VOLTS));
+          return nominal;
+        },
+        String::valueOf);
     List<BenchNotes.Reading> readings = new ArrayList<>();
     f.list(
         "readings",
@@ -32,7 +43,7 @@ final class BenchJson {
         },
         String::valueOf);
     f.done();
-    return new BenchNotes(ticked, readings);
+    return new BenchNotes(ticked, supplies, readings);
   }
 
   static void write(Json json, BenchNotes notes) throws IOException {
@@ -43,6 +54,12 @@ final class BenchJson {
         "bench",
         j -> {
           j.texts("ticked", notes.ticked());
+          if (!notes.supplyVolts().isEmpty()) {
+            j.list(
+                "supplies",
+                List.copyOf(notes.supplyVolts().entrySet()),
+                (k, s) -> k.put("volts", s.getKey()).put("reads", s.getValue()));
+          }
           j.list(
               "readings",
               notes.readings(),

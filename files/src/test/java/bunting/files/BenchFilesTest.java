@@ -10,6 +10,7 @@ import bunting.core.show.edit.RunEdits;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -22,6 +23,9 @@ class BenchFilesTest {
       BenchNotes.NONE
           .tick("count Weir", true)
           .tick("white", true)
+          .withSupplyVolts(5, Optional.of(5.08))
+          .withSupplyVolts(12, Optional.of(11.9))
+          .withSupplyVolts(12, Optional.empty())
           .read(new BenchNotes.Reading("Weir", 120, 4.62, "white", 100))
           .read(new BenchNotes.Reading("Weir", 1, 4.9, "red", 62.5));
 

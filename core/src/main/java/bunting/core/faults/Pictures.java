@@ -46,8 +46,17 @@ public final class Pictures {
 
   /** Of a plan. */
   public Pictures(Layout layout) {
+    this(layout, Map.of());
+  }
+
+  /**
+   * Of a plan whose supplies hold other volts than it says.
+   *
+   * @param trims by their nominal volts
+   */
+  public Pictures(Layout layout, Map<Double, Double> trims) {
     this.layout = layout;
-    this.supposition = new Supposition(layout.reading(), Map.of());
+    this.supposition = new Supposition(layout.reading(), trims);
   }
 
   /** The plan by its chains. */

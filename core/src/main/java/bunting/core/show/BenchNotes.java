@@ -1,21 +1,29 @@
 package bunting.core.show;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.TreeSet;
 
 /**
  * What was done at the bench: things ticked off, and what a meter read. Nothing is planned from it.
  *
  * @param ticked ids of the check before the ladder, sorted
+ * @param supplyVolts what the meter reads at the supplies while one measures, by their nominal
+ *     volts; those that are not named hold what the show trims them to
  * @param readings in the order in which they were typed in; one for each place and setting
  */
-public record BenchNotes(List<String> ticked, List<Reading> readings) {
+public record BenchNotes(
+    List<String> ticked, Map<Double, Double> supplyVolts, List<Reading> readings) {
   /** Nothing yet. */
-  public static final BenchNotes NONE = new BenchNotes(List.of(), List.of());
+  public static final BenchNotes NONE = new BenchNotes(List.of(), Map.of(), List.of());
 
   public BenchNotes {
     ticked = List.copyOf(new TreeSet<>(ticked));
+    supplyVolts = Collections.unmodifiableMap(new TreeMap<>(supplyVolts));
     readings = List.copyOf(readings);
   }
 
@@ -47,7 +55,7 @@ public record BenchNotes(List<String> ticked, List<Reading> readings) {
     if (on) {
       next.add(id);
     }
-    return new BenchNotes(next, readings);
+    return new BenchNotes(next, supplyVolts, readings);
   }
 
   /** The same with a reading; another of the same place and setting goes. */
@@ -55,23 +63,32 @@ public record BenchNotes(List<String> ticked, List<Reading> readings) {
     List<Reading> next = new ArrayList<>(readings);
     next.removeIf(reading::sameAs);
     next.add(reading);
-    return new BenchNotes(ticked, next);
+    return new BenchNotes(ticked, supplyVolts, next);
   }
 
   /** The same without the reading of a place and setting. */
   public BenchNotes without(Reading reading) {
-    return new BenchNotes(ticked, readings.stream().filter(r -> !reading.sameAs(r)).toList());
+    return withReadings(readings.stream().filter(r -> !reading.sameAs(r)).toList());
+  }
+
+  /** The same with what supplies hold; empty: nobody measured it. */
+  public BenchNotes withSupplyVolts(double nominal, Optional<Double> volts) {
+    Map<Double, Double> next = new TreeMap<>(supplyVolts);
+    next.remove(nominal);
+    volts.ifPresent(v -> next.put(nominal, v));
+    return new BenchNotes(ticked, next, readings);
   }
 
   /** The same with other readings. */
   public BenchNotes withReadings(List<Reading> other) {
-    return new BenchNotes(ticked, other);
+    return new BenchNotes(ticked, supplyVolts, other);
   }
 
   /** The same with a run under another name; what was ticked of it stays ticked. */
   public BenchNotes renamed(String from, String to) {
     return new BenchNotes(
         ticked.stream().map(t -> t.equals("count " + from) ? "count " + to : t).toList(),
+        supplyVolts,
         readings.stream().map(r -> r.renamed(from, to)).toList());
   }
 }

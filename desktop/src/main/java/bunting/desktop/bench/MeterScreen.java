@@ -1,8 +1,6 @@
 package bunting.desktop.bench;
 
-import bunting.core.faults.Diagnosis;
 import bunting.core.faults.Fault;
-import bunting.core.faults.FaultText;
 import bunting.core.faults.Layout;
 import bunting.core.faults.Observed;
 import bunting.core.limits.Range;
@@ -10,10 +8,8 @@ import bunting.core.meter.Judgement;
 import bunting.core.meter.Meter;
 import bunting.core.meter.MeterSetting;
 import bunting.core.meter.MeterSheet;
-import bunting.core.pattern.Pattern;
 import bunting.core.show.BenchNotes;
 import bunting.core.show.Texts;
-import bunting.desktop.kit.Choices;
 import bunting.desktop.kit.Columns;
 import bunting.desktop.kit.Newest;
 import bunting.desktop.kit.Numbers;
@@ -30,7 +26,6 @@ import java.util.Optional;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -47,23 +42,16 @@ public final class MeterScreen extends StackedView {
           .reachedBy("Shortcut+Shift+J", "Bench: what a meter should read")
           .pictured("meter", (desk, view) -> view.example());
 
-  private static final List<Pattern> PATTERNS =
-      List.of(Pattern.WHITE, Pattern.RED, Pattern.GREEN, Pattern.BLUE, Pattern.BLACK);
-
-  /** Below this share a cause is no answer. */
-  private static final double SURE = 0.25;
-
   /** Ohms too much in the feed of the example. */
   private static final double EXAMPLE_OHMS = 0.6;
 
   private final Session session;
   private final BenchModel bench;
   private final MeterSide side;
-  private final ComboBox<Pattern> pattern = new ComboBox<>();
-  private final TextField bright = new TextField();
+  private final MeterHead head;
+  private final MeterVerdict verdict;
   private final TextField entry = new TextField();
   private final Label whose = new Label();
-  private final Label tells = Words.lines("");
   private final Label problem = Words.styled("", "problem");
   private final ObservableList<MeterSheet.Volts> rows = FXCollections.observableArrayList();
   private final TableView<MeterSheet.Volts> table =
@@ -76,7 +64,6 @@ public final class MeterScreen extends StackedView {
           .add("that is", 130, this::judged)
           .table();
   private final Newest working;
-  private final Newest asking;
   private Map<String, Double> read = new HashMap<>();
   private Optional<MeterSetting> setting = Optional.empty();
 
@@ -86,7 +73,8 @@ public final class MeterScreen extends StackedView {
     this.bench = desk.view(FloorScreen.SCREEN).model();
     this.side = new MeterSide(bench);
     this.working = new Newest(session.background());
-    this.asking = new Newest(session.background());
+    this.head = new MeterHead(session, this::refresh);
+    this.verdict = new MeterVerdict(session);
     getStyleClass().add("sheet");
     table.setItems(rows);
     VBox.setVgrow(table, Priority.ALWAYS);
@@ -98,10 +86,9 @@ public final class MeterScreen extends StackedView {
     whose.setMinWidth(0);
     HBox type = new HBox(8, whose, entry, new Label("V, Enter goes on"), problem);
     type.setAlignment(Pos.CENTER_LEFT);
-    tells.setId("meter-tells");
-    getChildren().addAll(head(), table, type, tells);
+    getChildren().addAll(head, table, type, verdict);
     bench.rig().addListener(o -> refresh());
-    session.document().show().addListener(o -> readings());
+    session.document().show().addListener(o -> noted());
     sceneProperty()
         .addListener(
             (o, was, now) -> {
@@ -113,41 +100,6 @@ public final class MeterScreen extends StackedView {
     refresh();
   }
 
-  private HBox head() {
-    pattern.setId("meter-pattern");
-    pattern.getItems().setAll(PATTERNS);
-    Choices.named(pattern, Pattern::id);
-    pattern.setValue(Pattern.WHITE);
-    pattern.valueProperty().addListener(o -> refresh());
-    bright.setId("meter-brightness");
-    bright.setPrefColumnCount(4);
-    bright.setOnAction(e -> refresh());
-    Label of = new Label("while");
-    Region gap = new Region();
-    HBox.setHgrow(gap, Priority.ALWAYS);
-    HBox head =
-        new HBox(
-            8,
-            Words.heading("What a meter should read"),
-            gap,
-            of,
-            pattern,
-            new Label("is sent at"),
-            bright,
-            new Label("%"));
-    head.setAlignment(Pos.CENTER_LEFT);
-    return head;
-  }
-
-  private MeterSetting setting(Rig rig) {
-    double usual = rig.hold().percent();
-    double percent = Numbers.in(Range.PERCENT, bright.getText()).orElse(usual);
-    if (bright.getText().isBlank()) {
-      bright.setText(Texts.number(usual));
-    }
-    return new MeterSetting(pattern.getValue(), percent, Map.of(), java.util.Set.of());
-  }
-
   private void refresh() {
     Optional<Rig> rig = bench.rig().get();
     if (rig.isEmpty() || getScene() == null) {
@@ -157,7 +109,7 @@ public final class MeterScreen extends StackedView {
       side.forget();
       return;
     }
-    MeterSetting now = setting(rig.get());
+    MeterSetting now = head.setting(rig.get());
     setting = Optional.of(now);
     side.setting(now);
     working.ask(
@@ -174,6 +126,16 @@ public final class MeterScreen extends StackedView {
 
   private static String key(String run, int pixel) {
     return run + "\0" + pixel;
+  }
+
+  /** Readings changed, or what the supplies read and so what is expected. */
+  private void noted() {
+    Map<Double, Double> held = session.show().map(s -> s.bench().supplyVolts()).orElse(Map.of());
+    if (setting.filter(s -> !s.trims().equals(held)).isPresent()) {
+      refresh();
+    } else {
+      readings();
+    }
   }
 
   private void readings() {
@@ -245,8 +207,7 @@ public final class MeterScreen extends StackedView {
   private void tell() {
     Optional<Rig> rig = bench.rig().get();
     if (rig.isEmpty() || setting.isEmpty() || read.isEmpty()) {
-      asking.stop();
-      tells.setText("Choose a row and type what the meter reads: each reading is judged at once.");
+      verdict.say("Choose a row and type what the meter reads: each reading is judged at once.");
       return;
     }
     Observed.Sending sending =
@@ -260,32 +221,11 @@ public final class MeterScreen extends StackedView {
         wrong |= Judgement.of(v.volts(), v.nominalVolts(), r.get()) != Judgement.RIGHT;
       }
     }
-    if (!wrong) {
-      asking.stop();
-      tells.setText("All that was read is right.");
-      return;
+    if (wrong) {
+      verdict.judge(rig.get(), setting.get(), observed);
+    } else {
+      verdict.say("All that was read is right.");
     }
-    Observed all = observed;
-    asking.ask(
-        "judging the readings", job -> rig.get().diagnosis().of(all), this::told, session::say);
-  }
-
-  private void told(Diagnosis.Answer answer) {
-    boolean sure = answer.causes().stream().findFirst().filter(c -> c.share() >= SURE).isPresent();
-    tells.setText(
-        !sure
-            ? "No single fault explains these readings: measure at both ends of that run."
-            : answer.causes().stream()
-                    .findFirst()
-                    .map(
-                        c ->
-                            FaultText.name(c.fault())
-                                + " ("
-                                + Texts.fixed(100 * c.share(), 0)
-                                + " %). "
-                                + FaultText.cure(c.fault()))
-                    .orElse("")
-                + answer.tests().stream().findFirst().map(t -> " Next: " + t.text()).orElse(""));
   }
 
   /** Readings of a feed with a bad joint, for the picture of this screen. */
@@ -295,7 +235,7 @@ public final class MeterScreen extends StackedView {
         .get()
         .ifPresent(
             rig -> {
-              MeterSetting now = setting(rig);
+              MeterSetting now = head.setting(rig);
               List<MeterSheet.Volts> first =
                   rows.stream().filter(v -> v.run().equals("Weir curtain west")).toList();
               if (first.isEmpty() || rig.reading().feedsOf(first.getLast().segment()).isEmpty()) {
@@ -348,6 +288,6 @@ public final class MeterScreen extends StackedView {
 
   @Override
   public boolean busy() {
-    return working.busy().get() || asking.busy().get() || side.busy();
+    return working.busy().get() || verdict.busy() || side.busy();
   }
 }

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.faults.Fault;
 import bunting.core.faults.FaultKind;
+import bunting.core.meter.MeterSheet;
 import bunting.core.pattern.Pattern;
+import bunting.core.show.BenchNotes;
 import bunting.core.show.Network;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -16,6 +18,7 @@ import bunting.files.ShowFiles;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -239,6 +242,77 @@ class BenchWindowTest extends WindowDriver {
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().bench().readings()).isEmpty();
+  }
+
+  @Test
+  void theSuppliesOwnReadingMovesWhatIsExpected(FxRobot robot) {
+    floor();
+    does(() -> window().go(MeterScreen.SCREEN));
+    wait(() -> !rows(robot).getItems().isEmpty());
+    double before = expected(robot);
+    enter(robot, "#meter-supply-5", "5.3");
+    wait(() -> !window().view(MeterScreen.SCREEN).busy());
+    assertThat(onScreen(() -> show().bench().supplyVolts())).containsExactly(Map.entry(5.0, 5.3));
+    assertThat(onScreen(() -> expected(robot))).isBetween(before + 0.1, before + 0.4);
+    enter(robot, "#meter-supply-5", "53");
+    assertThat(onScreen(() -> show().bench().supplyVolts())).containsExactly(Map.entry(5.0, 5.3));
+    focus(robot, "#meter-table");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    wait(() -> expected(robot) == before);
+    assertThat(onScreen(() -> show().bench().supplyVolts())).isEmpty();
+  }
+
+  private static double expected(FxRobot robot) {
+    return ((MeterSheet.Volts) rows(robot).getItems().getFirst()).volts();
+  }
+
+  @Test
+  void aLeadThatMeasuresTooMuchIsPlannedAsItIs(FxRobot robot) {
+    floor();
+    does(() -> window().go(MeterScreen.SCREEN));
+    wait(() -> !rows(robot).getItems().isEmpty());
+    MeterSheet.Volts low = start(robot, "Weir");
+    MeterSheet.Volts right = start(robot, "Owl");
+    does(
+        () ->
+            session.edit(
+                "Readings.",
+                s ->
+                    s.withBench(
+                        s.bench()
+                            .read(
+                                new BenchNotes.Reading("Weir", 1, low.volts() - 0.4, "white", 100))
+                            .read(new BenchNotes.Reading("Owl", 1, right.volts(), "white", 100)))));
+    wait(() -> shown(robot, "#meter-take-lead"));
+    double lead = lead("Weir");
+    robot.clickOn("#meter-take-lead");
+    wait(() -> lead("Weir") > lead);
+    wait(() -> text(robot, "#meter-tells").equals("All that was read is right."));
+  }
+
+  private MeterSheet.Volts start(FxRobot robot, String run) {
+    return onScreen(
+        () ->
+            rows(robot).getItems().stream()
+                .map(MeterSheet.Volts.class::cast)
+                .filter(v -> v.run().equals(run) && v.why().contains("start"))
+                .findFirst()
+                .orElseThrow());
+  }
+
+  private double lead(String run) {
+    return onScreen(
+        () ->
+            model()
+                .rig()
+                .get()
+                .map(
+                    r ->
+                        r.reading()
+                            .feedsOf(r.layout().parts(run).getFirst().segment().segment().id())
+                            .getFirst()
+                            .lengthM())
+                .orElse(0.0));
   }
 
   private static TableView<?> rows(FxRobot robot) {
