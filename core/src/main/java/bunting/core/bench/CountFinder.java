@@ -1,5 +1,11 @@
 package bunting.core.bench;
 
+import bunting.core.patch.LightMap;
+import bunting.core.patch.LightPiece;
+import bunting.core.pattern.Colour;
+import bunting.core.pattern.Painter;
+import java.util.Arrays;
+
 /**
  * Finds how many pixels a run really has, by bisection. Pixels before a mark are sent blue, the
  * mark and all behind it white; the question is whether anything white is seen. Counts are mostly
@@ -30,6 +36,28 @@ public record CountFinder(int planned, int least, int most, boolean seen, int an
   /** The pixel that is asked about: the first white one. */
   public int mark() {
     return least + (most - least + 1) / 2;
+  }
+
+  /**
+   * Paints what is asked about, over all that was there: the run blue before the mark and white
+   * from it on, at half its levels; all else dark.
+   *
+   * @param slots of the map
+   */
+  public void paint(LightMap map, String run, byte[] slots) {
+    Arrays.fill(slots, (byte) 0);
+    for (int p = 0; p < map.pieces().size(); p++) {
+      LightPiece piece = map.pieces().get(p);
+      for (int set = 0; piece.run().equals(run) && set < piece.sets(); set++) {
+        Colour colour = piece.pixelOf(set) < mark() ? Colour.BLUE : Colour.WHITE;
+        for (int c = 0; c < piece.channels(); c++) {
+          int slot = map.slot(p, set, c);
+          if (slot >= 0 && colour.lights(piece.order(), c)) {
+            slots[slot] = (byte) (Painter.FULL / 2);
+          }
+        }
+      }
+    }
   }
 
   /** The same after an answer. */

@@ -16,7 +16,8 @@ import java.util.Optional;
  * From a fault to what is seen: the volts of the plan's network with that part changed, and from
  * these and from where data still come the look of each pixel. A pixel is dark below 60 % of its
  * nominal volts or without data, orange below 85 %, else right; one without power passes no data
- * on. The rest is the kind's own: what is sent decides whether it shows.
+ * on. The rest is the kind's own: what is sent decides whether it shows. It keeps what it made; a
+ * search that nobody waits for any more may still ask while the next one does.
  */
 public final class Pictures {
   /** Below this share of its nominal volts a pixel looks orange (common practice, no source). */
@@ -65,7 +66,7 @@ public final class Pictures {
   }
 
   /** What a chain shows with a fault. */
-  public Picture of(Fault fault, Observed.Sending sending, Layout.Chain chain) {
+  public synchronized Picture of(Fault fault, Observed.Sending sending, Layout.Chain chain) {
     return touches(fault, chain)
         ? known.computeIfAbsent(
             new Key(fault, sending, chain.index()), k -> with(fault, sending, chain))
@@ -84,18 +85,18 @@ public final class Pictures {
   }
 
   /** What a chain shows while nothing is wrong. */
-  public Picture sound(Observed.Sending sending, Layout.Chain chain) {
+  public synchronized Picture sound(Observed.Sending sending, Layout.Chain chain) {
     return sounds.computeIfAbsent(
         new Key(NOTHING, sending, chain.index()), k -> with(NOTHING, sending, chain));
   }
 
   /** Whether a chain may show or measure anything of a fault: it is there, or in its box. */
-  boolean touches(Fault fault, Layout.Chain chain) {
+  synchronized boolean touches(Fault fault, Layout.Chain chain) {
     return reach.computeIfAbsent(fault, f -> Reach.of(layout, f)).touches(chain);
   }
 
   /** Volts of a chain when nothing gets data: all of its box at idle. */
-  public double[] idleVolts(Layout.Chain chain) {
+  public synchronized double[] idleVolts(Layout.Chain chain) {
     return volts(Alteration.NONE, new Observed.Sending(Pattern.BLACK, 0), chain);
   }
 

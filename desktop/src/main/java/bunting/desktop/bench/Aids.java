@@ -3,8 +3,6 @@ package bunting.desktop.bench;
 import bunting.core.bench.ColourOrder;
 import bunting.core.bench.CountFinder;
 import bunting.core.faults.Layout;
-import bunting.core.patch.LightMap;
-import bunting.core.pattern.Colour;
 import bunting.core.pattern.Painter;
 import bunting.core.pattern.Pattern;
 import bunting.core.pattern.Scope;
@@ -12,7 +10,6 @@ import bunting.core.show.Fitting;
 import bunting.core.show.Run;
 import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Words;
-import java.util.Arrays;
 import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
@@ -53,6 +50,7 @@ final class Aids extends VBox {
 
   private Optional<Run> theRun() {
     return model
+        .hand()
         .run()
         .flatMap(name -> model.session().show().flatMap(s -> s.run(name)))
         .filter(
@@ -96,7 +94,10 @@ final class Aids extends VBox {
     counting = Optional.of(finder);
     int mark = finder.mark();
     String name = run;
-    model.rig().get().ifPresent(r -> model.choose((f, slots) -> marked(r, name, mark, slots)));
+    model
+        .rig()
+        .get()
+        .ifPresent(r -> model.choose((f, slots) -> finder.paint(r.map(), name, slots)));
     question.setText(
         run
             + ": blue up to pixel "
@@ -114,23 +115,6 @@ final class Aids extends VBox {
 
   private void answered(boolean white) {
     counting.ifPresent(c -> ask(c.answered(white)));
-  }
-
-  private static void marked(Rig rig, String run, int mark, byte[] slots) {
-    Arrays.fill(slots, (byte) 0);
-    LightMap map = rig.map();
-    for (int p = 0; p < map.pieces().size(); p++) {
-      var piece = map.pieces().get(p);
-      for (int set = 0; piece.run().equals(run) && set < piece.sets(); set++) {
-        Colour colour = piece.pixelOf(set) < mark ? Colour.BLUE : Colour.WHITE;
-        for (int c = 0; c < piece.channels(); c++) {
-          int slot = map.slot(p, set, c);
-          if (slot >= 0 && colour.lights(piece.order(), c)) {
-            slots[slot] = (byte) (Painter.FULL / 2);
-          }
-        }
-      }
-    }
   }
 
   /** Asks for three colours. */

@@ -2,7 +2,6 @@ package bunting.desktop.bench;
 
 import bunting.core.assess.Reading;
 import bunting.core.faults.Fault;
-import bunting.core.faults.Layout;
 import bunting.core.faults.Live;
 import bunting.core.pattern.Painter;
 import bunting.core.pattern.Pattern;
@@ -10,14 +9,10 @@ import bunting.core.pattern.Scope;
 import bunting.core.show.BenchNotes;
 import bunting.core.show.Protocol;
 import bunting.desktop.kit.Newest;
-import bunting.desktop.session.OnTheWire;
-import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import bunting.wire.send.Sender;
 import bunting.wire.send.UdpOutlet;
 import java.io.IOException;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Optional;
 import javafx.animation.Animation;
 import javafx.animation.KeyFrame;
@@ -37,28 +32,6 @@ final class BenchModel {
   private static final Duration TICK = Duration.millis(90);
   private static final double FULL = 100;
 
-  /** For which part of the show a pattern is. */
-  enum Reach {
-    /** All. */
-    SHOW("Show"),
-    /** The box of what is selected. */
-    BOX("Box"),
-    /** The port of what is selected. */
-    PORT("Port"),
-    /** The run that is selected. */
-    RUN("Run");
-
-    private final String text;
-
-    Reach(String text) {
-      this.text = text;
-    }
-
-    String text() {
-      return text;
-    }
-  }
-
   private final Session session;
   private final ReadOnlyObjectWrapper<Optional<Rig>> rig =
       new ReadOnlyObjectWrapper<>(Optional.empty());
@@ -66,14 +39,16 @@ final class BenchModel {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Pattern>> pattern =
       new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final ObjectProperty<Reach> reach = new SimpleObjectProperty<>(Reach.SHOW);
+  private final ObjectProperty<AtHand.Reach> reach = new SimpleObjectProperty<>(AtHand.Reach.SHOW);
   private final ObjectProperty<Double> brightness = new SimpleObjectProperty<>(FULL);
   private final ObjectProperty<Double> speed = new SimpleObjectProperty<>(1.0);
   private final ObjectProperty<Boolean> held = new SimpleObjectProperty<>(false);
   private final ObjectProperty<Optional<Fault>> planted =
       new SimpleObjectProperty<>(Optional.empty());
   private final Timeline ticker = new Timeline(new KeyFrame(TICK, e -> tick()));
+  private final Newest rigging;
   private final Newest painting;
+  private final AtHand hand;
   private final RealBoxes real;
   private Optional<Sending> sending = Optional.empty();
   private Optional<Sender.Frames> other = Optional.empty();
@@ -84,7 +59,9 @@ final class BenchModel {
 
   BenchModel(Session session) {
     this.session = session;
+    this.rigging = new Newest(session.background());
     this.painting = new Newest(session.background());
+    this.hand = new AtHand(session, rig::get);
     this.real = new RealBoxes(session);
     ticker.setCycleCount(Animation.INDEFINITE);
     session.assessment().addListener(o -> replanned());
@@ -109,21 +86,35 @@ final class BenchModel {
     }
   }
 
-  /** The same plan again changes nothing; another has other boxes. */
+  /** The same plan again changes nothing; another has other boxes, made ready beside the window. */
   private void replanned() {
-    Optional<Reading> now = session.assessment().get().map(a -> a.reading());
+    Optional<Reading> now =
+        session.assessment().get().map(a -> a.reading()).filter(r -> !r.segments().isEmpty());
     if (!awake || same(now, rig.get().map(Rig::reading))) {
+      rigging.stop();
       return;
     }
     real.disarm();
+    planted.set(Optional.empty());
+    if (now.isEmpty()) {
+      rigging.stop();
+      stand(Optional.empty());
+      return;
+    }
+    rigging.ask(
+        "making the stand-ins ready",
+        job -> new Rig(now.get()),
+        ready -> stand(Optional.of(ready)),
+        session::say);
+  }
+
+  private void stand(Optional<Rig> next) {
     sending.ifPresent(Sending::stop);
     sending = Optional.empty();
     rig.get().ifPresent(Rig::close);
-    planted.set(Optional.empty());
     painted = -1;
     shown.set(Optional.empty());
     session.wire().set(Optional.empty());
-    Optional<Rig> next = now.filter(r -> !r.segments().isEmpty()).map(Rig::new);
     next.ifPresent(Rig::listen);
     rig.set(next);
     resend();
@@ -235,48 +226,19 @@ final class BenchModel {
         .orElse(brightness.get());
   }
 
+  /** What is on the wire, in words. */
+  private String sent() {
+    return pattern.get().map(p -> p.id() + " to " + scope().text()).orElse("as it came last");
+  }
+
   /** The part of the show that the pattern is for, by what is selected. */
   Scope scope() {
-    Optional<Layout.Chain> chain = chain();
-    return switch (reach.get()) {
-      case SHOW -> Scope.SHOW;
-      case BOX -> chain.map(c -> Scope.ofBox(c.controller())).orElse(Scope.SHOW);
-      case PORT -> chain.map(c -> Scope.ofPort(c.controller(), c.port())).orElse(Scope.SHOW);
-      case RUN -> run().map(Scope::ofRun).orElse(Scope.SHOW);
-    };
+    return hand.scope(reach.get());
   }
 
-  /** The run at hand: the selected one, or the first of the line at hand. */
-  Optional<String> run() {
-    return session.selection().get() instanceof Selection.OfRun r
-        ? Optional.of(r.name())
-        : chain().map(c -> c.segments().getFirst().run().name());
-  }
-
-  /** The line at hand: that of what is selected, or the first. */
-  Optional<Layout.Chain> chain() {
-    return rig.get()
-        .flatMap(
-            r -> {
-              var chains = r.layout().chains();
-              Optional<Layout.Chain> own =
-                  switch (session.selection().get()) {
-                    case Selection.OfRun s ->
-                        r.layout().parts(s.name()).stream().map(Layout.Part::chain).findFirst();
-                    case Selection.OfPort s ->
-                        chains.stream()
-                            .filter(
-                                c -> c.port() == s.port() && c.controller().equals(s.controller()))
-                            .findFirst();
-                    case Selection.OfBox s ->
-                        chains.stream()
-                            .filter(c -> c.controller().equals(s.controller()))
-                            .findFirst();
-                    case Selection.OfPlace s -> Optional.empty();
-                    case Selection.Nothing s -> Optional.empty();
-                  };
-              return own.or(() -> chains.stream().findFirst());
-            });
+  /** What is at hand, by what is selected. */
+  AtHand hand() {
+    return hand;
   }
 
   private void tick() {
@@ -301,38 +263,19 @@ final class BenchModel {
         live -> {
           if (rig.get().filter(r::equals).isPresent()) {
             shown.set(Optional.of(live));
-            session.wire().set(Optional.of(onTheWire(r, live)));
+            session.wire().set(Optional.of(r.onTheWire(sent(), live)));
           }
         },
         session::say);
   }
 
-  private OnTheWire onTheWire(Rig r, Live.Frame live) {
-    Map<String, int[]> rgb = new HashMap<>();
-    for (var run : r.reading().show().runs()) {
-      int[] own = new int[run.pixels()];
-      for (Layout.Part part : r.layout().parts(run.name())) {
-        var s = part.segment().segment();
-        System.arraycopy(
-            live.rgb()[part.chain().index()],
-            part.start(),
-            own,
-            Math.min(own.length, s.firstPixel() - 1),
-            Math.max(0, Math.min(s.pixels(), own.length - s.firstPixel() + 1)));
-      }
-      rgb.put(run.name(), own);
-    }
-    String what =
-        pattern.get().map(p -> p.id() + " to " + scope().text()).orElse("as it came last");
-    return new OnTheWire(what, rgb);
-  }
-
   /** Whether what was chosen last is not to be seen yet. */
   boolean awaiting() {
-    return awake
-        && rig.get()
-            .filter(r -> sending.isPresent() && (painted < awaited || painting.busy().get()))
-            .isPresent();
+    return rigging.busy().get()
+        || (awake
+            && rig.get()
+                .filter(r -> sending.isPresent() && (painted < awaited || painting.busy().get()))
+                .isPresent());
   }
 
   /** Presses the button of a box: it shows its own test look for some seconds. */
@@ -359,7 +302,7 @@ final class BenchModel {
     return pattern.getReadOnlyProperty();
   }
 
-  ObjectProperty<Reach> reach() {
+  ObjectProperty<AtHand.Reach> reach() {
     return reach;
   }
 

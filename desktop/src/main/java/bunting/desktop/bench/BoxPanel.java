@@ -6,7 +6,6 @@ import bunting.core.show.Feed;
 import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Words;
 import bunting.desktop.session.Selection;
-import bunting.wire.standin.BoxStatus;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,7 +24,7 @@ final class BoxPanel extends VBox {
   private final BenchModel model;
   private Optional<Rig> of = Optional.empty();
   private final List<Row> rows = new ArrayList<>();
-  private List<BoxStatus> before = List.of();
+  private long[] before = new long[0];
 
   /** A box: four lamps. */
   private static final class Row {
@@ -71,7 +70,7 @@ final class BoxPanel extends VBox {
     }
     of = model.rig().get();
     rows.clear();
-    before = List.of();
+    before = new long[0];
     getChildren().setAll(Words.subheading("The stand-ins"));
     of.ifPresent(
         rig -> {
@@ -112,14 +111,14 @@ final class BoxPanel extends VBox {
       return;
     }
     Rig rig = of.get();
-    List<BoxStatus> now = rig.standIns().status();
+    long[] now = rig.standIns().packets();
     Optional<Fault> fault = model.planted().get();
     List<String> ids = new ArrayList<>(rig.layout().controllers());
     for (int b = 0; b < rows.size(); b++) {
       String id = ids.get(b);
       boolean dead = fault.filter(f -> dark(rig, f, id)).isPresent();
       boolean deaf = fault.filter(f -> deaf(f, id)).isPresent();
-      boolean hears = before.size() > b && now.get(b).packets() > before.get(b).packets();
+      boolean hears = before.length > b && now[b] > before[b];
       Row row = rows.get(b);
       row.power.set(!dead, false);
       row.brain.set(!dead && fault.filter(f -> off(f, id)).isEmpty(), false);

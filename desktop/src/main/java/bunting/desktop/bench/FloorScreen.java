@@ -1,6 +1,5 @@
 package bunting.desktop.bench;
 
-import bunting.core.faults.Layout;
 import bunting.core.pattern.Pattern;
 import bunting.core.show.Texts;
 import bunting.desktop.kit.Buttons;
@@ -18,7 +17,6 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /** The floor: everything lit before the ladder, as it really will be. */
@@ -32,15 +30,13 @@ public final class FloorScreen extends StackedView {
               (desk, view) -> {
                 desk.session().selection().set(new Selection.OfRun("Paddle 6"));
                 view.model().choose(Pattern.PORTS);
-                view.elevation.fitBox();
+                view.sight.elevation().fitBox();
               });
 
   private final BenchModel model;
-  private final LiveElevation elevation;
+  private final Sight sight;
   private final FloorSide side;
   private final Label state = Words.soft("");
-  private final Label title = new Label();
-  private final Label about = Words.soft("");
   private final Label told = Words.soft("");
   private final Label armed = Words.lines("", "armed");
   private Optional<LiveElevation.Mark> probe = Optional.empty();
@@ -49,38 +45,15 @@ public final class FloorScreen extends StackedView {
     super(6);
     this.model = new BenchModel(desk.session());
     getStyleClass().add("survey");
-    elevation =
-        new LiveElevation(
-            model, desk.palette(), () -> model.shown().get().map(f -> f.rgb()), this::probe);
-    LiveLine line = new LiveLine(model, this::probe);
+    sight = new Sight(model, desk.palette(), model.shown(), "", this::probe);
     side = new FloorSide(model);
-    Label empty =
-        new Label(
-            "Nothing to light yet.\n\nMeasure runs under Survey (F5); the plan makes the boxes,"
-                + " and their stand-ins\nwait here for what you send.");
-    empty.getStyleClass().add("empty");
-    empty.setMouseTransparent(true);
-    empty
-        .visibleProperty()
-        .bind(
-            javafx.beans.binding.Bindings.createBooleanBinding(
-                () -> model.rig().get().isEmpty(), model.rig()));
-    StackPane middle = new StackPane(elevation, empty);
-    VBox.setVgrow(middle, Priority.ALWAYS);
-    title.getStyleClass().add("heading");
-    title.setMinWidth(USE_PREF_SIZE);
-    about.setId("bench-about");
-    HBox lineHead = new HBox(10, title, about);
-    lineHead.setAlignment(Pos.BASELINE_LEFT);
     told.setId("bench-told");
     told.setMinHeight(16);
-    VBox below = new VBox(4, lineHead, line, told);
-    below.getStyleClass().add("power-card");
-    VBox.setVgrow(line, Priority.ALWAYS);
-    VBox.setVgrow(below, Priority.SOMETIMES);
+    sight.below(told);
+    VBox.setVgrow(sight, Priority.ALWAYS);
     armed.managedProperty().bind(armed.visibleProperty());
     armed.setId("bench-armed");
-    getChildren().addAll(head(desk), armed, middle, below);
+    getChildren().addAll(head(desk), armed, sight);
     model
         .rig()
         .addListener(
@@ -148,55 +121,21 @@ public final class FloorScreen extends StackedView {
                         + model.scope().text()
                         + (model.held().get() ? ", held" : ""))
             .orElse("choose a pattern, or press a letter: W white, C chase, P ports"));
-    title.setText(model.chain().map(c -> c.controller() + " · port " + c.port()).orElse(""));
-    about.setText(model.chain().map(FloorScreen::about).orElse(""));
     measured();
-  }
-
-  private static String about(Layout.Chain c) {
-    return c.pixels()
-        + " px · "
-        + c.segments().getFirst().type().name()
-        + " · as it arrives: colour told, as far as the volts allow";
   }
 
   /** A click on a pixel is a meter held to it. */
   private void probe(String run, int pixel) {
     probe = Optional.of(new LiveElevation.Mark(run, pixel, pixel));
-    elevation.mark(probe);
+    sight.mark(probe);
     measured();
   }
 
   private void measured() {
     told.setText(
         probe
-            .flatMap(
-                m ->
-                    model
-                        .rig()
-                        .get()
-                        .flatMap(r -> r.layout().partAt(m.run(), m.first()))
-                        .flatMap(part -> reading(m, part)))
+            .flatMap(m -> sight.reading(m.run(), m.first()))
             .orElse("Click a pixel, above or on the line: a meter is held to it."));
-  }
-
-  private Optional<String> reading(LiveElevation.Mark m, Layout.Part part) {
-    return model
-        .shown()
-        .get()
-        .filter(f -> f.volts().length > part.chain().index())
-        .map(
-            f ->
-                m.run()
-                    + ", pixel "
-                    + m.first()
-                    + ": "
-                    + Texts.fixed(f.volts()[part.chain().index()][part.indexOf(m.first())], 2)
-                    + " V of "
-                    + Texts.number(part.segment().type().volts())
-                    + " V now, colour #"
-                    + String.format(
-                        "%06x", f.rgb()[part.chain().index()][part.indexOf(m.first())]));
   }
 
   private void key(KeyEvent e) {
@@ -218,8 +157,13 @@ public final class FloorScreen extends StackedView {
   }
 
   @Override
+  public void leave() {
+    model.real().end();
+  }
+
+  @Override
   public void takeKeyboard() {
-    elevation.requestFocus();
+    sight.elevation().requestFocus();
   }
 
   @Override

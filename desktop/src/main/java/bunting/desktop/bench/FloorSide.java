@@ -91,7 +91,7 @@ final class FloorSide extends SidePanel {
     HBox row = new HBox(4, new Label("To"));
     row.setAlignment(Pos.CENTER_LEFT);
     ToggleGroup group = new ToggleGroup();
-    for (BenchModel.Reach r : BenchModel.Reach.values()) {
+    for (AtHand.Reach r : AtHand.Reach.values()) {
       ToggleButton b = new ToggleButton(r.text());
       b.setId("bench-to-" + r.name().toLowerCase(Locale.ROOT));
       b.getStyleClass().add("lens");

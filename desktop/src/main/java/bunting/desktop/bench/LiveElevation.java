@@ -3,20 +3,17 @@ package bunting.desktop.bench;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.faults.Layout;
-import bunting.core.show.Controller;
+import bunting.core.faults.Live;
 import bunting.core.show.Point;
-import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
 import bunting.desktop.survey.BeadRaster;
 import bunting.desktop.survey.Beads;
 import bunting.desktop.survey.Viewport;
 import java.nio.IntBuffer;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
-import javafx.geometry.Rectangle2D;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.ImageView;
@@ -29,7 +26,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.Rectangle;
-import javafx.scene.text.TextAlignment;
 
 /**
  * The site at dusk with every pixel in the colour that it shows. Nothing is moved here: a click
@@ -39,11 +35,12 @@ final class LiveElevation extends Region {
   /** Dusk: dark enough to see what is lit, light enough to see what is not. */
   static final Color DUSK = Color.web("#26323b");
 
-  private static final Color FAINT = Color.web("#8d9aa3");
   private static final int UNLIT = 0x3D4A54;
   private static final int EDGE = 0x14202A;
   private static final double HIT_PX = 14;
   private static final double DRAG_PX = 4;
+  private static final double BESIDES = 24;
+  private static final double ABOVE_AND_BELOW = 28;
 
   /** Takes a pixel of a run that was pointed at. */
   @FunctionalInterface
@@ -51,15 +48,9 @@ final class LiveElevation extends Region {
     void at(String run, int pixel);
   }
 
-  /** The colours on show, by chain; none while nothing is known. */
-  @FunctionalInterface
-  interface Colours {
-    Optional<int[][]> rgb();
-  }
-
   private final BenchModel model;
   private final ObservableValue<Palette> palette;
-  private final Colours colours;
+  private final ObservableValue<Optional<Live.Frame>> frame;
   private final Pointed pointed;
   private final ImageView image = new ImageView();
   private final Canvas above = new Canvas();
@@ -75,10 +66,13 @@ final class LiveElevation extends Region {
   record Mark(String run, int first, int last) {}
 
   LiveElevation(
-      BenchModel model, ObservableValue<Palette> palette, Colours colours, Pointed pointed) {
+      BenchModel model,
+      ObservableValue<Palette> palette,
+      ObservableValue<Optional<Live.Frame>> frame,
+      Pointed pointed) {
     this.model = model;
     this.palette = palette;
-    this.colours = colours;
+    this.frame = frame;
     this.pointed = pointed;
     setId("live-elevation");
     setAccessibleText("The site with every pixel as it shows what is sent. A click chooses one.");
@@ -92,7 +86,7 @@ final class LiveElevation extends Region {
     clip.heightProperty().bind(heightProperty());
     setClip(clip);
     model.rig().addListener(o -> reread());
-    model.shown().addListener(o -> paint());
+    frame.addListener(o -> paint());
     model.session().selection().addListener(o -> paint());
     palette.addListener(o -> paint());
     focusedProperty().addListener(o -> paint());
@@ -128,29 +122,21 @@ final class LiveElevation extends Region {
   /** Shows the box of the run that is chosen, all that it drives. */
   void fitBox() {
     Optional<Rig> rig = model.rig().get();
-    if (rig.isEmpty() || beads.isEmpty() || model.chain().isEmpty()) {
+    if (rig.isEmpty() || beads.isEmpty() || model.hand().chain().isEmpty()) {
       return;
     }
-    int box = model.chain().get().box();
+    int box = model.hand().chain().get().box();
     Viewport.Box all = null;
     for (Layout.Chain c : rig.get().layout().chains()) {
       for (var s : c.box() == box ? c.segments() : List.<SegmentReading>of()) {
         Optional<Viewport.Box> own = beads.get().bounds(s.run().name());
-        all = own.isEmpty() ? all : all == null ? own.get() : union(all, own.get());
+        all = own.isEmpty() ? all : all == null ? own.get() : all.with(own.get());
       }
     }
     if (all != null) {
       view = Optional.of(around(all));
       paint();
     }
-  }
-
-  private static Viewport.Box union(Viewport.Box a, Viewport.Box b) {
-    return new Viewport.Box(
-        Math.min(a.left(), b.left()),
-        Math.min(a.bottom(), b.bottom()),
-        Math.max(a.right(), b.right()),
-        Math.max(a.top(), b.top()));
   }
 
   /** Shows all of it. */
@@ -161,13 +147,7 @@ final class LiveElevation extends Region {
 
   /** Less air around than where one draws. */
   private Viewport around(Viewport.Box all) {
-    double wide = Math.max(0.5, all.right() - all.left());
-    double high = Math.max(0.5, all.top() - all.bottom());
-    double scale = Math.min((getWidth() - 48) / wide, (getHeight() - 56) / high);
-    double s = Math.max(0.02, Math.min(400, scale));
-    double midX = (all.left() + all.right()) / 2;
-    double midY = (all.top() + all.bottom()) / 2;
-    return new Viewport(s, midX - getWidth() / 2 / s, midY + getHeight() / 2 / s);
+    return Viewport.around(all, getWidth(), getHeight(), BESIDES, ABOVE_AND_BELOW);
   }
 
   private void reread() {
@@ -205,8 +185,7 @@ final class LiveElevation extends Region {
     paint();
   }
 
-  /** Paints what is shown now. */
-  void paint() {
+  private void paint() {
     if (buffer.isEmpty()) {
       return;
     }
@@ -219,7 +198,8 @@ final class LiveElevation extends Region {
     if (beads.isPresent() && view.isPresent() && model.rig().get().isPresent()) {
       int[] rgb = rgb(beads.get(), model.rig().get().get());
       raster.paint(beads.get(), i -> rgb[i], view.get(), EDGE);
-      signs(g, beads.get(), view.get());
+      new LiveSigns(g, beads.get(), view.get(), above.getWidth(), above.getHeight())
+          .paint(model.session().selection().get(), mark);
     }
     pixels.updateBuffer(b -> null);
     if (isFocused()) {
@@ -241,7 +221,7 @@ final class LiveElevation extends Region {
   private int[] rgb(Beads all, Rig rig) {
     int[] rgb = new int[all.count()];
     java.util.Arrays.fill(rgb, UNLIT);
-    Optional<int[][]> now = colours.rgb();
+    Optional<int[][]> now = frame.getValue().map(Live.Frame::rgb);
     if (now.isEmpty() || now.get().length != rig.layout().chains().size()) {
       return rgb;
     }
@@ -257,85 +237,6 @@ final class LiveElevation extends Region {
       }
     }
     return rgb;
-  }
-
-  private void signs(GraphicsContext g, Beads all, Viewport v) {
-    g.setTextAlign(TextAlignment.LEFT);
-    List<Rectangle2D> taken = new ArrayList<>();
-    for (Controller c : all.boxes()) {
-      double x = v.x(c.x());
-      double y = v.y(c.y());
-      g.setFill(FAINT);
-      g.fillRoundRect(x - 5, y - 6, 10, 12, 3, 3);
-      g.setFill(DUSK);
-      g.fillRect(x - 2.5, y - 3, 5, 2);
-      taken.add(new Rectangle2D(x - 6, y - 7, 12, 14));
-    }
-    for (Controller c : all.boxes()) {
-      double x = v.x(c.x());
-      double y = v.y(c.y());
-      if (x >= 0 && x <= above.getWidth() && y >= 0 && y <= above.getHeight()) {
-        label(g, c.id(), x, y, taken);
-      }
-    }
-    if (model.session().selection().get() instanceof Selection.OfRun r) {
-      all.strip(r.name()).ifPresent(s -> named(g, all, v, s));
-    }
-    mark.ifPresent(m -> all.strip(m.run()).ifPresent(s -> marked(g, all, v, s, m)));
-  }
-
-  /** The name of a box, where there is room: under it, over it, further down; or not at all. */
-  private void label(GraphicsContext g, String text, double x, double y, List<Rectangle2D> taken) {
-    double wide = Fonts.width(text, Fonts.bold(Fonts.SMALL)) + 6;
-    for (double down : new double[] {22, -12, 38, -28, 54}) {
-      double left = Math.max(2, Math.min(x - wide / 2, above.getWidth() - wide - 2));
-      Rectangle2D place = new Rectangle2D(left, y + down - 12, wide, 16);
-      if (taken.stream().noneMatch(place::intersects)) {
-        taken.add(place);
-        g.setFont(Fonts.bold(Fonts.SMALL));
-        g.setFill(DUSK.deriveColor(0, 1, 1, 0.75));
-        g.fillRoundRect(left, y + down - 12, wide, 16, 5, 5);
-        g.setFill(FAINT);
-        g.fillText(text, left + 3, y + down);
-        return;
-      }
-    }
-  }
-
-  private void named(GraphicsContext g, Beads all, Viewport v, Beads.Strip s) {
-    double x = v.x(all.x(s.first()));
-    double y = v.y(all.y(s.first()));
-    g.setStroke(Color.web("#efe6d2"));
-    g.setLineWidth(1.6);
-    g.strokeOval(x - 7, y - 7, 14, 14);
-    Text.plate(g, s.run().name(), x + 11, y - 6, above.getWidth());
-  }
-
-  private void marked(GraphicsContext g, Beads all, Viewport v, Beads.Strip s, Mark m) {
-    g.setStroke(Color.web("#f0b64c"));
-    g.setLineWidth(2);
-    for (int pixel : new int[] {m.first(), m.last()}) {
-      int at = s.first() + Math.clamp(pixel, 1, s.count()) - 1;
-      g.strokeOval(v.x(all.x(at)) - 9, v.y(all.y(at)) - 9, 18, 18);
-    }
-    int end = s.first() + Math.clamp(m.last(), 1, s.count()) - 1;
-    String text = m.first() == m.last() ? "" + m.first() : m.first() + " to " + m.last();
-    Text.plate(g, text, v.x(all.x(end)) + 12, v.y(all.y(end)) + 16, above.getWidth());
-  }
-
-  /** Words on dusk. */
-  private static final class Text {
-    private Text() {}
-
-    static void plate(GraphicsContext g, String text, double x, double y, double within) {
-      double wide = Fonts.width(text, Fonts.bold(Fonts.SMALL)) + 10;
-      double left = Math.max(2, Math.min(x, within - wide - 2));
-      g.setFill(Color.web("#14202a"));
-      g.fillRoundRect(left, y - 12, wide, 17, 5, 5);
-      g.setFill(Color.web("#efe6d2"));
-      g.setFont(Fonts.bold(Fonts.SMALL));
-      g.fillText(text, left + 5, y + 1);
-    }
   }
 
   private void press(MouseEvent e) {

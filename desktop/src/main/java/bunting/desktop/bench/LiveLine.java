@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.value.ObservableValue;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
@@ -32,22 +33,34 @@ final class LiveLine extends Region {
   private static final double BELOW_SHARE = 0.55;
 
   private final BenchModel model;
+  private final ObservableValue<Optional<Live.Frame>> frame;
   private final LiveElevation.Pointed pointed;
   private final Canvas canvas = new Canvas();
   private Optional<BuntingLine> line = Optional.empty();
+  private Optional<LiveElevation.Mark> mark = Optional.empty();
 
-  LiveLine(BenchModel model, LiveElevation.Pointed pointed) {
+  LiveLine(
+      BenchModel model,
+      ObservableValue<Optional<Live.Frame>> frame,
+      LiveElevation.Pointed pointed) {
     this.model = model;
+    this.frame = frame;
     this.pointed = pointed;
     setId("live-line");
     setAccessibleText("The line at hand, as it is now. A click measures there.");
     setMinHeight(HEIGHT);
     setPrefHeight(HEIGHT);
     getChildren().add(canvas);
-    model.shown().addListener(o -> paint());
+    frame.addListener(o -> paint());
     model.rig().addListener(o -> paint());
     model.session().selection().addListener(o -> paint());
     setOnMouseClicked(e -> pick(e.getX()));
+  }
+
+  /** Marks pixels, or none. */
+  void mark(Optional<LiveElevation.Mark> pixels) {
+    mark = pixels;
+    paint();
   }
 
   @Override
@@ -76,14 +89,14 @@ final class LiveLine extends Region {
     g.fillRoundRect(0, 0, getWidth(), getHeight(), 10, 10);
     line = Optional.empty();
     Optional<Rig> rig = model.rig().get();
-    Optional<Layout.Chain> chain = model.chain();
+    Optional<Layout.Chain> chain = model.hand().chain();
     if (rig.isPresent() && chain.isPresent() && getWidth() > LEFT + RIGHT) {
       paint(g, p, rig.get(), chain.get());
     }
   }
 
   private void paint(GraphicsContext g, Palette p, Rig rig, Layout.Chain chain) {
-    Optional<Live.Frame> live = model.shown().get().filter(f -> f.rgb().length > chain.index());
+    Optional<Live.Frame> live = frame.getValue().filter(f -> f.rgb().length > chain.index());
     double[] volts = live.map(f -> f.volts()[chain.index()]).orElseGet(() -> planned(chain));
     PortReading port = rig.reading().port(chain.controller(), chain.port()).orElseThrow();
     double nominal = chain.segments().getFirst().type().volts();
@@ -122,7 +135,26 @@ final class LiveLine extends Region {
       boolean room = Fonts.width(name, Fonts.plain(Fonts.SMALL)) < span.x2() - span.x1();
       text(g, p, room ? name : "", span.x1(), getHeight() - 5, TextAlignment.LEFT);
     }
+    mark.ifPresent(m -> bunting.spans().forEach(s -> marked(g, s, m)));
     line = Optional.of(bunting);
+  }
+
+  /** A bracket over the pixels that are marked, as far as they are on this line. */
+  private void marked(GraphicsContext g, BuntingLine.Span span, LiveElevation.Mark m) {
+    var s = span.segment().segment();
+    int first = Math.max(m.first(), s.firstPixel());
+    int last = Math.min(m.last(), s.lastPixel());
+    if (!s.run().equals(m.run()) || first > last) {
+      return;
+    }
+    double left = span.xOf(first) - 3;
+    double right = span.xOf(last) + 3;
+    g.setStroke(LiveSigns.MARK);
+    g.setLineWidth(2);
+    g.strokePolyline(
+        new double[] {left, left, right, right},
+        new double[] {TOP + 4, TOP - 6, TOP - 6, TOP + 4},
+        4);
   }
 
   private static double[] planned(Layout.Chain chain) {

@@ -42,6 +42,7 @@ final class MeterSide extends SidePanel {
   private final TextField start2 = field("strip-start-2", "4.5");
   private final TextField amps2 = field("strip-amps-2", "3.1");
   private final Newest working;
+  private final Newest solving;
   private Optional<MeterSetting> setting = Optional.empty();
   private Optional<MeterSheet.Volts> at = Optional.empty();
 
@@ -49,6 +50,7 @@ final class MeterSide extends SidePanel {
     super("meter-side", 14);
     this.bench = bench;
     this.working = new Newest(bench.session().background());
+    this.solving = new Newest(bench.session().background());
     found.setId("strip-found");
     strip();
     content().getChildren().addAll(worth, strip);
@@ -65,7 +67,7 @@ final class MeterSide extends SidePanel {
   }
 
   boolean busy() {
-    return working.busy().get();
+    return working.busy().get() || solving.busy().get();
   }
 
   void setting(MeterSetting now) {
@@ -182,7 +184,7 @@ final class MeterSide extends SidePanel {
   private Optional<PixelType> type() {
     Optional<Rig> rig = bench.rig().get();
     return at.flatMap(v -> rig.map(r -> r.layout().part(v.segment())))
-        .or(() -> bench.chain().flatMap(c -> first(c)))
+        .or(() -> bench.hand().chain().flatMap(c -> first(c)))
         .map(p -> p.segment().type());
   }
 
@@ -201,12 +203,17 @@ final class MeterSide extends SidePanel {
     }
     Optional<StripTest.Row> second = row(start2, start2, amps2);
     PixelType t = type.get();
-    StripTest.Outcome outcome =
-        StripTest.solve(t.volts(), n.get(), t.pitchPerM(), t.load(), row.get(), second);
-    switch (outcome) {
-      case StripTest.Outcome.Contradiction c -> found.setText(c.why());
-      case StripTest.Outcome.Strip s -> known(t, s.found());
-    }
+    found.setText("");
+    solving.ask(
+        "solving a strip",
+        job -> StripTest.solve(t.volts(), n.get(), t.pitchPerM(), t.load(), row.get(), second),
+        outcome -> {
+          switch (outcome) {
+            case StripTest.Outcome.Contradiction c -> found.setText(c.why());
+            case StripTest.Outcome.Strip s -> known(t, s.found());
+          }
+        },
+        bench.session()::say);
   }
 
   private static Optional<StripTest.Row> row(TextField from, TextField to, TextField through) {

@@ -3,6 +3,7 @@ package bunting.desktop.bench;
 import bunting.core.faults.Fault;
 import bunting.core.faults.FaultKind;
 import bunting.core.faults.Planting;
+import bunting.core.faults.Whereabouts;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.InstantSource;
@@ -68,6 +69,7 @@ final class PracticeGame {
   }
 
   private final Fault fault;
+  private final Whereabouts whereabouts;
   private final Level level;
   private final long seed;
   private final InstantSource clock;
@@ -76,8 +78,9 @@ final class PracticeGame {
   private int tests;
   private int guesses;
 
-  private PracticeGame(Fault fault, Level level, long seed, InstantSource clock) {
+  private PracticeGame(Rig rig, Fault fault, Level level, long seed, InstantSource clock) {
     this.fault = fault;
+    this.whereabouts = Whereabouts.of(rig.pictures(), fault);
     this.level = level;
     this.seed = seed;
     this.clock = clock;
@@ -93,7 +96,7 @@ final class PracticeGame {
       FaultKind kind = kinds.remove(random.nextInt(kinds.size()));
       Optional<Fault> fault = planting.plant(kind);
       if (fault.isPresent()) {
-        return fault.map(f -> new PracticeGame(f, level, seed, clock));
+        return fault.map(f -> new PracticeGame(rig, f, level, seed, clock));
       }
     }
     return Optional.empty();
@@ -101,6 +104,11 @@ final class PracticeGame {
 
   Fault fault() {
     return fault;
+  }
+
+  /** Where it is, and what one says of it afterwards. */
+  Whereabouts whereabouts() {
+    return whereabouts;
   }
 
   Level level() {
@@ -150,9 +158,9 @@ final class PracticeGame {
    *
    * @param place the run, box or part that was named; what is behind it counts too
    */
-  Near guess(FaultKind kind, String place, java.util.Set<String> places) {
+  Near guess(FaultKind kind, String place) {
     guesses++;
-    boolean there = places.contains(place);
+    boolean there = whereabouts.places().contains(place);
     boolean same = kind == fault.kind();
     if (same && there) {
       ended = Optional.of(clock.instant());

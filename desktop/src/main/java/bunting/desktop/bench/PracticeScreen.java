@@ -24,27 +24,31 @@ public final class PracticeScreen extends StackedView {
           .pictured(
               "practice",
               (desk, view) -> {
-                view.side.beginInSight();
-                view.elevation.fitBox();
                 view.model.choose(Pattern.WHITE);
+                view.side.showInSight(() -> view.fitBoth());
               });
 
   private final BenchModel model;
-  private final LiveElevation elevation;
+  private final Sight sight;
+  private final Sight sound;
+  private final AsPlanned asPlanned;
   private final PracticeSide side;
   private final Label told = Words.soft("");
-  private final Label title = new Label();
 
   private PracticeScreen(Desk desk) {
     super(6);
     this.model = desk.view(FloorScreen.SCREEN).model();
     getStyleClass().add("survey");
     side = new PracticeSide(model);
-    elevation =
-        new LiveElevation(
-            model, desk.palette(), () -> model.shown().get().map(f -> f.rgb()), this::probe);
-    LiveLine line = new LiveLine(model, this::probe);
-    VBox.setVgrow(elevation, Priority.ALWAYS);
+    asPlanned = new AsPlanned(model);
+    sight = new Sight(model, desk.palette(), model.shown(), "As it is", this::probe);
+    sound =
+        new Sight(
+            model,
+            desk.palette(),
+            asPlanned.shown(),
+            "As planned",
+            (run, pixel) -> sound().reading(run, pixel).ifPresent(told::setText));
     Label hint =
         Words.soft(
             "One thing is wrong with these stand-ins. Send, look, click to measure; then say what"
@@ -52,22 +56,29 @@ public final class PracticeScreen extends StackedView {
     hint.setWrapText(true);
     HBox head = new HBox(10, Words.heading("Practice"), hint);
     head.setAlignment(Pos.CENTER_LEFT);
-    title.getStyleClass().add("heading-small");
     told.setId("practice-told");
     told.setMinHeight(16);
-    VBox below = new VBox(4, title, line, told);
-    below.getStyleClass().add("power-card");
-    VBox.setVgrow(line, Priority.ALWAYS);
-    VBox.setVgrow(below, Priority.SOMETIMES);
-    getChildren().addAll(head, elevation, below);
-    model.session().selection().addListener(o -> refresh());
-    model
-        .rig()
+    sound.setId("practice-sound");
+    sound.elevation().setId("planned-elevation");
+    HBox both = new HBox(8, sight, sound);
+    HBox.setHgrow(sight, Priority.ALWAYS);
+    HBox.setHgrow(sound, Priority.ALWAYS);
+    for (Sight s : List.of(sight, sound)) {
+      s.setMinWidth(0);
+      s.setPrefWidth(300);
+    }
+    sound.managedProperty().bind(sound.visibleProperty());
+    sound.visibleProperty().bind(side.over());
+    side.over()
         .addListener(
-            o -> {
-              told.setText("");
-              refresh();
+            (o, was, now) -> {
+              asPlanned.show(now);
+              sight.mark(side.revealed());
+              sound.mark(side.revealed());
             });
+    VBox.setVgrow(both, Priority.ALWAYS);
+    getChildren().addAll(head, both, told);
+    model.rig().addListener(o -> told.setText(""));
     PatternKeys.listen(this, model);
     PatternKeys.listen(side, model);
     sceneProperty()
@@ -79,19 +90,31 @@ public final class PracticeScreen extends StackedView {
                 side.leave();
               }
             });
-    refresh();
   }
 
-  private void refresh() {
-    title.setText(
-        model.chain().map(c -> c.controller() + " · port " + c.port()).orElse("No line yet"));
+  /** The box of what is selected, on both pictures. */
+  private void fitBoth() {
+    applyCss();
+    layout();
+    sight.elevation().fitBox();
+    sound.elevation().fitBox();
+  }
+
+  /** What the stand-ins would show if nothing were wrong. */
+  AsPlanned asPlanned() {
+    return asPlanned;
+  }
+
+  private Sight sound() {
+    return sound;
   }
 
   /** A meter held to a pixel: a test that counts. */
   private void probe(String run, int pixel) {
-    elevation.mark(Optional.of(new LiveElevation.Mark(run, pixel, pixel)));
+    sight.mark(Optional.of(new LiveElevation.Mark(run, pixel, pixel)));
     model.session().selection().set(new Selection.OfRun(run));
-    side.measured(run, pixel).ifPresent(told::setText);
+    side.measured();
+    sight.reading(run, pixel).ifPresent(told::setText);
   }
 
   @Override
@@ -101,11 +124,11 @@ public final class PracticeScreen extends StackedView {
 
   @Override
   public void takeKeyboard() {
-    elevation.requestFocus();
+    sight.elevation().requestFocus();
   }
 
   @Override
   public boolean busy() {
-    return model.awaiting();
+    return model.awaiting() || side.busy() || asPlanned.busy();
   }
 }

@@ -1,19 +1,16 @@
 package bunting.desktop.bench;
 
-import bunting.core.faults.Fault;
 import bunting.core.faults.FaultKind;
-import bunting.core.faults.FaultText;
-import bunting.core.faults.Layout;
 import bunting.core.faults.Planting;
 import bunting.core.limits.Range;
 import bunting.core.pattern.Pattern;
-import bunting.core.show.Feed;
-import bunting.core.show.Texts;
 import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Choices;
+import bunting.desktop.kit.Newest;
 import bunting.desktop.kit.Numbers;
 import bunting.desktop.kit.SidePanel;
 import bunting.desktop.kit.Words;
+import bunting.desktop.session.Background;
 import bunting.desktop.session.Selection;
 import java.time.InstantSource;
 import java.util.ArrayList;
@@ -22,6 +19,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.LongStream;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -43,11 +44,14 @@ final class PracticeSide extends SidePanel {
   private final Label score = Words.lines("", "figure");
   private final Label verdict = Words.lines("");
   private final VBox guess = new VBox(6);
+  private final ReadOnlyBooleanWrapper over = new ReadOnlyBooleanWrapper();
+  private final Newest planting;
   private Optional<PracticeGame> game = Optional.empty();
 
   PracticeSide(BenchModel model) {
     super("practice-side", 10);
     this.model = model;
+    this.planting = new Newest(model.session().background());
     level.setId("practice-level");
     level.getItems().setAll(PracticeGame.Level.values());
     level.setValue(PracticeGame.Level.EASY);
@@ -108,39 +112,57 @@ final class PracticeSide extends SidePanel {
   }
 
   /** Plants the fault of a seed. */
-  void begin(long number) {
-    Optional<Rig> rig = model.rig().get();
-    seed.setText(Long.toString(number));
-    game = rig.flatMap(r -> PracticeGame.of(r, level.getValue(), number, InstantSource.system()));
-    verdict.setText(
-        game.isPresent()
-            ? "Something is wrong now."
-            : "This plan has no place for such a fault; try another level.");
-    rig.ifPresent(this::choices);
-    model.planted().set(game.map(PracticeGame::fault));
-    refresh();
+  private void begin(long number) {
+    plant(
+        job -> PracticeGame.of(rig(), level.getValue(), number, InstantSource.system()), () -> {});
   }
 
-  /** Plants the first fault that shows under white, and looks there: for the picture. */
-  void beginInSight() {
-    for (long number = 1; number < 50; number++) {
-      begin(number);
-      Optional<Planting.Notice> seen =
-          model
-              .rig()
-              .get()
-              .flatMap(
-                  r ->
-                      game.flatMap(
-                          g ->
-                              new Planting(r.pictures(), 0)
-                                  .showing(g.fault()).stream().findFirst()));
-      if (seen.filter(n -> n.sending().pattern() == Pattern.WHITE && !n.byMeter()).isPresent()) {
-        String run = seen.get().part().segment().run().name();
-        model.session().selection().set(new Selection.OfRun(run));
-        return;
-      }
+  private Rig rig() {
+    return model.rig().get().orElseThrow();
+  }
+
+  private void plant(Function<Background.Job, Optional<PracticeGame>> making, Runnable then) {
+    if (model.rig().get().isEmpty()) {
+      verdict.setText("There is no plan yet: nothing can be wrong with it.");
+      return;
     }
+    verdict.setText("");
+    planting.ask(
+        "planting a fault",
+        making,
+        made -> {
+          game = made;
+          verdict.setText(
+              made.isPresent()
+                  ? "Something is wrong now."
+                  : "This plan has no place for such a fault; try another level.");
+          made.ifPresent(g -> seed.setText(Long.toString(g.seed())));
+          choices(rig());
+          model.planted().set(made.map(PracticeGame::fault));
+          refresh();
+          then.run();
+        },
+        model.session()::say);
+  }
+
+  /** Plants the first fault that shows under white and shows what it was: for the picture. */
+  void showInSight(Runnable then) {
+    Rig rig = rig();
+    plant(
+        job ->
+            LongStream.range(1, 50)
+                .mapToObj(n -> PracticeGame.of(rig, level.getValue(), n, InstantSource.system()))
+                .flatMap(Optional::stream)
+                .filter(g -> g.whereabouts().first().filter(PracticeSide::inSight).isPresent())
+                .findFirst(),
+        () -> {
+          giveUp();
+          then.run();
+        });
+  }
+
+  private static boolean inSight(Planting.Notice notice) {
+    return notice.sending().pattern() == Pattern.WHITE && !notice.byMeter();
   }
 
   private void choices(Rig rig) {
@@ -161,34 +183,9 @@ final class PracticeSide extends SidePanel {
     refresh();
   }
 
-  /** A meter at a pixel; what it reads now. */
-  Optional<String> measured(String run, int pixel) {
-    game.ifPresent(PracticeGame::tried);
-    refresh();
-    return model
-        .rig()
-        .get()
-        .flatMap(r -> r.layout().partAt(run, pixel))
-        .flatMap(
-            part ->
-                model
-                    .shown()
-                    .get()
-                    .map(
-                        f ->
-                            run
-                                + ", pixel "
-                                + pixel
-                                + ": "
-                                + Texts.fixed(
-                                    f.volts()[part.chain().index()][part.indexOf(pixel)], 2)
-                                + " V, planned "
-                                + Texts.fixed(
-                                    part.segment()
-                                        .volts()
-                                        .at(pixel - part.segment().segment().firstPixel()),
-                                    2)
-                                + " V at the brightness designed for"));
+  /** A meter was held to a pixel. */
+  void measured() {
+    tried();
   }
 
   private void guess() {
@@ -196,88 +193,38 @@ final class PracticeSide extends SidePanel {
       verdict.setText("Say what it is and where.");
       return;
     }
-    Rig rig = model.rig().get().orElseThrow();
-    Fault fault = game.get().fault();
-    PracticeGame.Near near =
-        game.get().guess(kind.getValue(), place.getValue(), places(rig, fault));
     verdict.setText(
-        switch (near) {
-          case FOUND -> "Found. " + explained(rig, fault);
+        switch (game.get().guess(kind.getValue(), place.getValue())) {
+          case FOUND -> "Found. " + game.get().whereabouts().text();
           case KIND -> "The kind is right, the place is not.";
           case PLACE -> "The place is right, the kind is not.";
           case FAR -> "Neither that nor there.";
         });
+    look();
     refresh();
   }
 
   private void giveUp() {
-    if (game.isPresent()) {
-      Rig rig = model.rig().get().orElseThrow();
-      game.get().giveUp();
-      verdict.setText(explained(rig, game.get().fault()));
-      new Planting(rig.pictures(), 0)
-          .showing(game.get().fault()).stream()
-              .findFirst()
-              .ifPresent(
-                  n ->
-                      model
-                          .session()
-                          .selection()
-                          .set(new Selection.OfRun(n.part().segment().run().name())));
-      refresh();
-    }
+    game.ifPresent(PracticeGame::giveUp);
+    game.ifPresent(g -> verdict.setText(g.whereabouts().text()));
+    look();
+    refresh();
   }
 
-  /** What it was, where it shows, and what one does about it. */
-  private static String explained(Rig rig, Fault fault) {
-    Optional<Planting.Notice> shows =
-        new Planting(rig.pictures(), 0).showing(fault).stream().findFirst();
-    String where =
-        shows
-            .map(
-                n ->
-                    " It shows on "
-                        + n.part().segment().run().name()
-                        + " from pixel "
-                        + n.pixel()
-                        + " on under "
-                        + n.sending().pattern().id()
-                        + (n.byMeter() ? ", by meter alone." : "."))
-            .orElse("");
-    return FaultText.name(fault) + "." + where + " " + FaultText.cure(fault);
-  }
-
-  /** Every name by which the place of a fault may be called. */
-  static Set<String> places(Rig rig, Fault fault) {
-    Layout layout = rig.layout();
-    Set<String> names = new TreeSet<>();
-    for (Planting.Notice n : new Planting(rig.pictures(), 0).showing(fault)) {
-      names.add(n.part().segment().run().name());
-      names.add(n.part().chain().controller());
-    }
-    Set<String> feeds =
-        switch (fault) {
-          case Fault.FuseOpen f -> layout.behindFuse(f.fuse());
-          case Fault.FeedOpen f -> Set.of(f.feed());
-          case Fault.ThinLead f -> Set.of(f.feed());
-          case Fault.SupplyOff f -> layout.ofSupply(f.supply());
-          case Fault.SupplyLow f -> layout.ofSupply(f.supply());
-          default -> Set.of();
-        };
-    for (String id : feeds) {
-      Feed feed = layout.feed(id);
-      names.add(layout.part(feed.segment()).segment().run().name());
-    }
-    switch (fault) {
-      case Fault.SupplyOff f -> names.add(f.supply());
-      case Fault.SupplyLow f -> names.add(f.supply());
-      case Fault.CircuitOff f -> names.add(f.circuit());
-      default -> {}
-    }
-    return names;
+  /** Once it is over one looks where it was first to be noticed, under what shows it. */
+  private void look() {
+    game.filter(PracticeGame::over)
+        .flatMap(g -> g.whereabouts().first())
+        .ifPresent(
+            n -> {
+              String run = n.part().segment().run().name();
+              model.session().selection().set(new Selection.OfRun(run));
+              model.choose(n.sending().pattern());
+            });
   }
 
   private void refresh() {
+    over.set(game.filter(PracticeGame::over).isPresent());
     guess.setDisable(game.isEmpty() || game.get().over());
     score.setText(
         game.map(
@@ -292,8 +239,25 @@ final class PracticeSide extends SidePanel {
             .orElse("No fault is planted."));
   }
 
+  /** Where it was to be noticed first, once it is over. */
+  Optional<LiveElevation.Mark> revealed() {
+    return game.filter(PracticeGame::over)
+        .flatMap(g -> g.whereabouts().first())
+        .map(n -> new LiveElevation.Mark(n.part().segment().run().name(), n.pixel(), n.pixel()));
+  }
+
+  /** Whether the fault was found, or shown. */
+  ReadOnlyBooleanProperty over() {
+    return over.getReadOnlyProperty();
+  }
+
+  boolean busy() {
+    return planting.busy().get();
+  }
+
   /** Whoever leaves leaves sound stand-ins behind. */
   void leave() {
+    planting.stop();
     game = Optional.empty();
     model.planted().set(Optional.empty());
     verdict.setText("");

@@ -127,6 +127,13 @@ final class RealBoxes {
     armed.set(Optional.empty());
   }
 
+  /** The application ends: boxes that were armed hear it before it does. */
+  void end() {
+    Optional<Sending> last = sending;
+    disarm();
+    last.ifPresent(Sending::end);
+  }
+
   /** What is sent, now and once it is armed. */
   void show(Sender.Frames what) {
     frames = Optional.of(what);

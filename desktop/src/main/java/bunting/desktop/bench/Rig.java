@@ -8,12 +8,15 @@ import bunting.core.faults.Live;
 import bunting.core.faults.Pictures;
 import bunting.core.patch.LightMap;
 import bunting.core.show.Protocol;
+import bunting.desktop.session.OnTheWire;
 import bunting.wire.standin.Listener;
 import bunting.wire.standin.StandIns;
 import java.io.Closeable;
 import java.io.IOException;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** A plan on the bench: its lights, their stand-ins and what hears for them on this machine. */
@@ -52,6 +55,25 @@ final class Rig implements Closeable {
     } catch (IOException taken) {
       return Listener.open(protocol, standIns, 0);
     }
+  }
+
+  /** What each run shows of a frame, for the other screens. */
+  OnTheWire onTheWire(String what, Live.Frame live) {
+    Map<String, int[]> rgb = new HashMap<>();
+    for (var run : reading.show().runs()) {
+      int[] own = new int[run.pixels()];
+      for (Layout.Part part : layout.parts(run.name())) {
+        var s = part.segment().segment();
+        System.arraycopy(
+            live.rgb()[part.chain().index()],
+            part.start(),
+            own,
+            Math.min(own.length, s.firstPixel() - 1),
+            Math.max(0, Math.min(s.pixels(), own.length - s.firstPixel() + 1)));
+      }
+      rgb.put(run.name(), own);
+    }
+    return new OnTheWire(what, rgb);
   }
 
   Reading reading() {

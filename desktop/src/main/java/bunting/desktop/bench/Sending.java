@@ -11,6 +11,8 @@ import java.io.Closeable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.UUID;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 
 /** A sender that goes on beside the window, of what it is given to paint. */
@@ -18,11 +20,15 @@ final class Sending {
   /** Patterns need no more frames a second than this. */
   static final double FPS = 25;
 
+  /** Good-byes of the largest plans take a tenth of this. */
+  private static final long FAREWELL_SECONDS = 2;
+
   private final Sender sender;
   private volatile Sender.Frames frames;
   private volatile long from;
   private volatile boolean held;
   private long next;
+  private final CountDownLatch ended = new CountDownLatch(1);
 
   /**
    * Begins to send.
@@ -46,6 +52,8 @@ final class Sending {
             return sender.run(this::paint, () -> Long.MAX_VALUE);
           } catch (IOException e) {
             throw new UncheckedIOException("nothing can be sent there", e);
+          } finally {
+            ended.countDown();
           }
         },
         sent -> {},
@@ -79,5 +87,20 @@ final class Sending {
   /** Says good-bye and ends. */
   void stop() {
     sender.stop();
+  }
+
+  /**
+   * Says good-bye and waits until it is said, as the application ends with it.
+   *
+   * @return whether it was; boxes that hear none let go by themselves after 2.5 s
+   */
+  boolean end() {
+    sender.stop();
+    try {
+      return ended.await(FAREWELL_SECONDS, TimeUnit.SECONDS);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
+    }
   }
 }

@@ -28,7 +28,7 @@ final class SymptomModel {
   private final ObjectProperty<Pattern> pattern = new SimpleObjectProperty<>(Pattern.WHITE);
   private final ObjectProperty<Optional<Fault>> chosen =
       new SimpleObjectProperty<>(Optional.empty());
-  private final ReadOnlyObjectWrapper<Optional<int[][]>> picture =
+  private final ReadOnlyObjectWrapper<Optional<Live.Frame>> picture =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final Newest asking;
   private final Newest painting;
@@ -64,8 +64,8 @@ final class SymptomModel {
     return chosen;
   }
 
-  /** The colours of that picture, by chain. */
-  ReadOnlyObjectProperty<Optional<int[][]>> picture() {
+  /** That picture. */
+  ReadOnlyObjectProperty<Optional<Live.Frame>> picture() {
     return picture.getReadOnlyProperty();
   }
 
@@ -151,9 +151,9 @@ final class SymptomModel {
               .paint(0, frame);
           Live live = new Live(r.layout());
           live.plant(fault, new byte[frame.length]);
-          return live.of(frame, 0).rgb();
+          return live.of(frame, 0);
         },
-        rgb -> picture.set(Optional.of(rgb)),
+        done -> picture.set(Optional.of(done)),
         bench.session()::say);
   }
 }

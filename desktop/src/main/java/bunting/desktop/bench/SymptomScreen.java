@@ -44,7 +44,7 @@ public final class SymptomScreen extends StackedView {
           Pattern.BLACK);
 
   private final SymptomModel model;
-  private final LiveElevation elevation;
+  private final Sight sight;
   private final SymptomSide side;
   private final Label what = Words.styled("", "heading-small");
   private final TextField from = new TextField();
@@ -59,14 +59,13 @@ public final class SymptomScreen extends StackedView {
     BenchModel bench = desk.view(FloorScreen.SCREEN).model();
     this.model = new SymptomModel(bench);
     getStyleClass().add("survey");
-    elevation =
-        new LiveElevation(bench, desk.palette(), () -> model.picture().get(), this::pointed);
+    sight = new Sight(bench, desk.palette(), model.picture(), "", this::pointed);
     side = new SymptomSide(model);
-    VBox.setVgrow(elevation, Priority.ALWAYS);
+    VBox.setVgrow(sight, Priority.ALWAYS);
     Label hint =
         Words.soft(
-            "Click the first pixel that looks wrong, then the last. The site shows how it would"
-                + " look with the cause that is chosen at the right.");
+            "Click the first pixel that looks wrong, on the site or on its line, then the last."
+                + " Both show how it would look with the cause that is chosen at the right.");
     hint.setWrapText(true);
     hint.setMinHeight(USE_PREF_SIZE);
     HBox head = new HBox(10, Words.heading("What is wrong?"), hint);
@@ -75,8 +74,7 @@ public final class SymptomScreen extends StackedView {
     VBox tell = new VBox(7, where(), looks(), meter(), problem);
     tell.getStyleClass().add("power-card");
     problem.managedProperty().bind(problem.textProperty().isNotEmpty());
-    getChildren().addAll(head, elevation, tell);
-    model.picture().addListener(o -> elevation.paint());
+    getChildren().addAll(head, sight, tell);
     bench.session().selection().addListener(o -> choose());
     bench.rig().addListener(o -> choose());
     sceneProperty()
@@ -178,7 +176,7 @@ public final class SymptomScreen extends StackedView {
 
   /** The run at hand, all of it. */
   private void choose() {
-    String now = model.bench().run().orElse("");
+    String now = model.bench().hand().run().orElse("");
     if (!now.equals(run)) {
       run = now;
       second = false;
@@ -208,7 +206,7 @@ public final class SymptomScreen extends StackedView {
   private void mark() {
     Optional<Integer> first = Numbers.wholeIn(Range.PIXELS, from.getText());
     Optional<Integer> last = Numbers.wholeIn(Range.PIXELS, to.getText());
-    elevation.mark(
+    sight.mark(
         first.isPresent() && last.isPresent() && pixels() > 0
             ? Optional.of(new LiveElevation.Mark(run, first.get(), last.get()))
             : Optional.empty());
@@ -275,7 +273,7 @@ public final class SymptomScreen extends StackedView {
     model.tell(name, first, last, Looks.DARK);
     from.setText(Integer.toString(first));
     mark();
-    elevation.fitBox();
+    sight.elevation().fitBox();
   }
 
   @Override
@@ -285,7 +283,7 @@ public final class SymptomScreen extends StackedView {
 
   @Override
   public void takeKeyboard() {
-    elevation.requestFocus();
+    sight.elevation().requestFocus();
   }
 
   @Override

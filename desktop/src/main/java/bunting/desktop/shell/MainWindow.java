@@ -205,6 +205,7 @@ public final class MainWindow {
       recovery.ifPresent(Recovery::leave);
       WindowPlace.remember(stage, preferences);
       stage.hide();
+      bench.leave();
     }
   }
 

@@ -34,6 +34,9 @@ public interface ScreenView {
   /** Gives up what it works out, or ends it with the best so far. */
   default void stop() {}
 
+  /** The window is closed: what it sends beyond this machine comes to its end now. */
+  default void leave() {}
+
   /** Whether it has something to show while no show is open. */
   default boolean standsAlone() {
     return false;

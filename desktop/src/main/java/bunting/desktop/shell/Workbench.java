@@ -190,6 +190,11 @@ final class Workbench extends BorderPane implements Desk {
         || !session.searching().get().isEmpty();
   }
 
+  /** The window is closed. */
+  void leave() {
+    views.values().forEach(ScreenView::leave);
+  }
+
   /** Stops what takes long, with the best so far. */
   void stop() {
     session.stopSearching();

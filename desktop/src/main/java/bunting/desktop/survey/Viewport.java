@@ -16,9 +16,15 @@ public record Viewport(double pxPerM, double leftM, double topM) {
 
   /** The view that holds a rectangle of the elevation with some air around. */
   public static Viewport around(Box box, double width, double height) {
+    return around(box, width, height, MARGIN, MARGIN);
+  }
+
+  /** The view that holds a rectangle of the elevation, with so many pixels of air on each side. */
+  public static Viewport around(
+      Box box, double width, double height, double besides, double aboveAndBelow) {
     double wide = Math.max(0.5, box.right() - box.left());
     double high = Math.max(0.5, box.top() - box.bottom());
-    double scale = Math.min((width - 2 * MARGIN) / wide, (height - 2 * MARGIN) / high);
+    double scale = Math.min((width - 2 * besides) / wide, (height - 2 * aboveAndBelow) / high);
     double s = Math.max(LEAST, Math.min(400, scale));
     double midX = (box.left() + box.right()) / 2;
     double midY = (box.top() + box.bottom()) / 2;
@@ -26,7 +32,16 @@ public record Viewport(double pxPerM, double leftM, double topM) {
   }
 
   /** A rectangle of the elevation, metres. */
-  public record Box(double left, double bottom, double right, double top) {}
+  public record Box(double left, double bottom, double right, double top) {
+    /** The least that holds both. */
+    public Box with(Box other) {
+      return new Box(
+          Math.min(left, other.left),
+          Math.min(bottom, other.bottom),
+          Math.max(right, other.right),
+          Math.max(top, other.top));
+    }
+  }
 
   /** Screen x of a place. */
   public double x(double metres) {

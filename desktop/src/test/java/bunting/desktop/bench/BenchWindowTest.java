@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.faults.Fault;
 import bunting.core.faults.FaultKind;
+import bunting.core.faults.Whereabouts;
 import bunting.core.meter.MeterSheet;
 import bunting.core.pattern.Pattern;
 import bunting.core.show.BenchNotes;
@@ -15,6 +16,12 @@ import bunting.desktop.survey.Lens;
 import bunting.desktop.survey.SurveyScreen;
 import bunting.desktop.survey.WindowDriver;
 import bunting.files.ShowFiles;
+import bunting.wire.packet.Packet;
+import bunting.wire.packet.Sacn;
+import java.io.IOException;
+import java.net.DatagramPacket;
+import java.net.DatagramSocket;
+import java.net.InetAddress;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
@@ -24,8 +31,11 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TableView;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
+import javafx.stage.Window;
+import javafx.stage.WindowEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.Start;
@@ -88,7 +98,7 @@ class BenchWindowTest extends WindowDriver {
   @Test
   void onlyTheRunAtHandIsLitAndWhiteIsHeld(FxRobot robot) {
     floor();
-    does(() -> model().reach().set(BenchModel.Reach.RUN));
+    does(() -> model().reach().set(AtHand.Reach.RUN));
     robot.clickOn("#pattern-green");
     wait(() -> model().pattern().get().equals(Optional.of(Pattern.GREEN)));
     assertThat(all(colours("Weir"), 0x00FF00)).isTrue();
@@ -192,6 +202,43 @@ class BenchWindowTest extends WindowDriver {
   }
 
   @Test
+  void aWindowThatIsClosedSaysGoodByeToRealBoxes(FxRobot robot) throws Exception {
+    InetAddress box = InetAddress.getByName("127.0.0.78");
+    try (DatagramSocket there = new DatagramSocket(Sacn.PORT, box)) {
+      there.setSoTimeout(10_000);
+      does(
+          () -> {
+            session.start(
+                mill().withNetwork(Network.DEFAULT.withAddress("C1", box.getHostAddress())));
+            window().go(FloorScreen.SCREEN);
+          });
+      wait(() -> model().rig().get().isPresent());
+      does(() -> model().choose(Pattern.WHITE));
+      does(() -> robot.lookup("#bench-arm").queryAs(CheckBox.class).fire());
+      assertThat(heard(there).terminated()).isFalse();
+      does(() -> session.save(folder.resolve("mill.bunting.json")));
+      does(
+          () -> {
+            Window own = robot.lookup("#bench-arm").queryAs(CheckBox.class).getScene().getWindow();
+            own.fireEvent(new WindowEvent(own, WindowEvent.WINDOW_CLOSE_REQUEST));
+          });
+      // All that it sent before is on its way already: the good-bye is the last.
+      Packet.Universe last = heard(there);
+      while (!last.terminated()) {
+        last = heard(there);
+      }
+      assertThat(last.universe()).isEqualTo(1);
+    }
+  }
+
+  private static Packet.Universe heard(DatagramSocket socket) throws IOException {
+    byte[] room = new byte[1500];
+    DatagramPacket packet = new DatagramPacket(room, room.length);
+    socket.receive(packet);
+    return (Packet.Universe) Sacn.read(room, packet.getLength());
+  }
+
+  @Test
   void whatIsToldIsExplainedAndTakenBack(FxRobot robot) {
     floor();
     does(() -> window().go(SymptomScreen.SCREEN));
@@ -220,6 +267,26 @@ class BenchWindowTest extends WindowDriver {
     robot.clickOn("#symptom-anew");
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(shown(robot, "#told-away-0")).isFalse();
+  }
+
+  @Test
+  void theLineIsPointedAtAsTheSiteIs(FxRobot robot) {
+    floor();
+    does(() -> window().go(SymptomScreen.SCREEN));
+    wait(() -> !window().view(SymptomScreen.SCREEN).busy());
+    assertThat(fieldText(robot, "#symptom-from")).isEqualTo("1");
+    robot.clickOn("#live-line");
+    // The middle of the line, which begins right of the scale of volts: a pixel before the middle.
+    int pixel = Integer.parseInt(onScreen(() -> fieldText(robot, "#symptom-from")));
+    assertThat(pixel).isBetween(40, 120);
+    robot.clickOn("#looks-dark");
+    wait(() -> !window().view(SymptomScreen.SCREEN).busy());
+    robot.clickOn("#live-line");
+    assertThat(onScreen(() -> fieldText(robot, "#symptom-from"))).isEqualTo("" + pixel);
+  }
+
+  private static String fieldText(FxRobot robot, String query) {
+    return robot.lookup(query).queryAs(TextField.class).getText();
   }
 
   @Test
@@ -329,7 +396,7 @@ class BenchWindowTest extends WindowDriver {
     enter(robot, "#strip-end", "4.5");
     enter(robot, "#strip-amps", "1.8");
     robot.clickOn("#strip-solve");
-    assertThat(text(robot, "#strip-found")).contains("30.0 mA a pixel");
+    wait(() -> text(robot, "#strip-found").contains("30.0 mA a pixel"));
     robot.clickOn("#strip-take");
     wait(() -> show().catalogue().pixelTypesById().get("5v-strip-60").milliampsFull() == 30);
     assertThat(show().catalogue().pixelTypesById().get("5v-strip-60").measured()).isTrue();
@@ -345,13 +412,17 @@ class BenchWindowTest extends WindowDriver {
     assertThat(text(robot, "#practice-verdict")).contains("whole number");
     enter(robot, "#practice-seed", "3");
     robot.clickOn("#practice-begin");
+    wait(() -> model().planted().get().isPresent());
     Fault fault = onScreen(() -> model().planted().get().orElseThrow());
+    assertThat(shown(robot, "#practice-sound")).isFalse();
     robot.clickOn("#pattern-white");
     assertThat(text(robot, "#practice-score")).startsWith("1 test, 0 guesses");
     String place =
         onScreen(
             () ->
-                PracticeSide.places(model().rig().get().orElseThrow(), fault).stream()
+                Whereabouts.of(model().rig().get().orElseThrow().pictures(), fault)
+                    .places()
+                    .stream()
                     .findFirst()
                     .orElseThrow());
     FaultKind wrong = fault.kind() == FaultKind.NOISE ? FaultKind.DATA_OPEN : FaultKind.NOISE;
@@ -360,6 +431,14 @@ class BenchWindowTest extends WindowDriver {
     guess(robot, fault.kind(), place);
     assertThat(text(robot, "#practice-verdict")).startsWith("Found.");
     assertThat(text(robot, "#practice-score")).contains("1 test, 2 guesses, 1 min, Easy");
+    wait(() -> shown(robot, "#practice-sound"));
+    AsPlanned planned = window().view(PracticeScreen.SCREEN).asPlanned();
+    wait(
+        () ->
+            planned.shown().get().isPresent()
+                && !model().awaiting()
+                && !Arrays.deepEquals(
+                    planned.shown().get().get().rgb(), model().shown().get().orElseThrow().rgb()));
     does(() -> window().go(FloorScreen.SCREEN));
     assertThat(onScreen(() -> model().planted().get())).isEmpty();
   }

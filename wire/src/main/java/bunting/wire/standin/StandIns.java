@@ -199,6 +199,11 @@ public final class StandIns {
     return all;
   }
 
+  /** How many packets each box took, in the order of the plan. */
+  public synchronized long[] packets() {
+    return boxes.stream().mapToLong(b -> b.packets).toArray();
+  }
+
   /** Somebody presses the button of a box: it shows its own test look, white, without a network. */
   public synchronized void press(int box, long now) {
     boxes.get(box).testUntil = OptionalLong.of(now + TEST_NANOS);
