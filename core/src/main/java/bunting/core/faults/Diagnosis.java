@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CancellationException;
+import java.util.function.BooleanSupplier;
 
 /**
  * From what was seen and measured to what is wrong.
@@ -61,19 +63,30 @@ public final class Diagnosis {
 
   /** What may be wrong. Nothing reported: nothing is. */
   public Answer of(Observed observed) {
+    return of(observed, () -> false);
+  }
+
+  /**
+   * The same, as long as somebody waits for it.
+   *
+   * @param stopped asked now and then; once it says so the search ends with a {@link
+   *     CancellationException}
+   */
+  public Answer of(Observed observed, BooleanSupplier stopped) {
     if (observed.isEmpty()) {
       return new Answer(List.of(), List.of());
     }
     Likelihood fit = new Likelihood(pictures, observed);
     List<Weighed> all = new ArrayList<>();
     for (Map.Entry<Fault, Double> e : Candidates.of(layout, observed).entrySet()) {
+      heed(stopped);
       Fault fault = e.getKey();
       if (reaches(fault, observed)) {
         fault = Estimates.best(fault, fit, layout, !observed.readings().isEmpty());
       }
       all.add(new Weighed(fault, e.getValue(), Math.log(e.getValue()) + fit.of(fault)));
     }
-    List<Weighed> near = nearest(all, fit);
+    List<Weighed> near = nearest(all, fit, stopped);
     int told = observed.seen().size() + observed.readings().size();
     double other = Math.log(OTHER_OFTEN) + told * OTHER_FIT;
     double top = Math.max(other, near.isEmpty() ? other : near.getFirst().log());
@@ -89,14 +102,22 @@ public final class Diagnosis {
       }
     }
     List<Cause> explained = new Alike(pictures, observed).told(causes);
-    return new Answer(explained, new NextTests(pictures, observed).of(explained));
+    return new Answer(
+        explained, new NextTests(pictures, observed, () -> heed(stopped)).of(explained));
+  }
+
+  private static void heed(BooleanSupplier stopped) {
+    if (stopped.getAsBoolean()) {
+      throw new CancellationException("nobody waits for the cause any more");
+    }
   }
 
   /** The likeliest, looked at closer; ties in the order of the plan. */
-  private static List<Weighed> nearest(List<Weighed> all, Likelihood fit) {
+  private static List<Weighed> nearest(List<Weighed> all, Likelihood fit, BooleanSupplier stopped) {
     all.sort(Comparator.comparingDouble((Weighed w) -> -w.log()));
     List<Weighed> near = new ArrayList<>();
     for (Weighed w : all) {
+      heed(stopped);
       if (near.size() < CLOSER && w.log() > all.getFirst().log() - FAR) {
         near.add(new Weighed(w.fault(), w.often(), w.log() + fit.unmentioned(w.fault())));
       }

@@ -49,8 +49,13 @@ final class NextTests {
   private final Pictures pictures;
   private final Layout layout;
   private final Observed observed;
+  private final Runnable heed;
 
-  NextTests(Pictures pictures, Observed observed) {
+  /**
+   * @param heed called now and then; throws when nobody waits any more
+   */
+  NextTests(Pictures pictures, Observed observed, Runnable heed) {
+    this.heed = heed;
     this.pictures = pictures;
     this.layout = pictures.layout();
     this.observed = observed;
@@ -67,6 +72,7 @@ final class NextTests {
     amount(causes.getFirst()).ifPresent(ranked::add);
     for (String run : runs(causes)) {
       for (Observed.Sending sending : SENT) {
+        heed.run();
         for (Layout.Part part : layout.parts(run)) {
           look(causes, sending, List.of(part)).ifPresent(ranked::add);
         }

@@ -54,9 +54,11 @@ final class MeterVerdict extends VBox {
   /** Asks what is behind readings of which one at least is not as expected. */
   void judge(Rig rig, MeterSetting setting, Observed readings) {
     Pictures own = pictures(rig, setting.trims());
+    tells.setText("Looking for what explains these readings…");
+    take.getChildren().clear();
     asking.ask(
         "judging the readings",
-        job -> new Diagnosis(own).of(readings),
+        job -> new Diagnosis(own).of(readings, job::stopped),
         answer -> told(rig, answer),
         session::say);
   }

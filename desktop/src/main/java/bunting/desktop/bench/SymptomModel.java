@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -73,6 +74,17 @@ final class SymptomModel {
     return asking.busy().get() || painting.busy().get();
   }
 
+  /** Whether the cause is looked for. */
+  ReadOnlyBooleanProperty looking() {
+    return asking.busy();
+  }
+
+  /** Looks no further; what is told stays told. */
+  void stop() {
+    asking.stop();
+    painting.stop();
+  }
+
   /** What is sent under a pattern: white as bright as it is held. */
   Observed.Sending sending(Pattern of) {
     double percent =
@@ -119,7 +131,7 @@ final class SymptomModel {
     }
     asking.ask(
         "looking for the cause",
-        job -> rig.get().diagnosis().of(now),
+        job -> rig.get().diagnosis().of(now, job::stopped),
         found -> {
           answer.set(found);
           chosen.set(found.causes().stream().findFirst().map(c -> c.fault()));

@@ -287,6 +287,11 @@ public final class SymptomScreen extends StackedView {
   }
 
   @Override
+  public void stop() {
+    model.stop();
+  }
+
+  @Override
   public boolean busy() {
     return model.busy();
   }

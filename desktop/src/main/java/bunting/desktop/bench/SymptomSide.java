@@ -39,6 +39,7 @@ final class SymptomSide extends SidePanel {
     model.told().addListener(o -> refresh());
     model.answer().addListener(o -> refresh());
     model.chosen().addListener(o -> refresh());
+    model.looking().addListener(o -> causes());
     refresh();
   }
 
@@ -95,10 +96,18 @@ final class SymptomSide extends SidePanel {
       return;
     }
     causes.getChildren().add(Words.subheading("What it may be"));
+    if (model.looking().get()) {
+      HBox looking =
+          new HBox(
+              8,
+              Words.soft("Looking for the cause…"),
+              Buttons.small("symptom-stop", "Stop", model::stop));
+      looking.setAlignment(Pos.CENTER_LEFT);
+      causes.getChildren().add(looking);
+      return;
+    }
     if (all.isEmpty()) {
-      causes
-          .getChildren()
-          .add(Words.softLines(model.busy() ? "Looking…" : "Nothing here explains that."));
+      causes.getChildren().add(Words.softLines("Nothing here explains that."));
     }
     for (Cause c : all.stream().limit(CAUSES).toList()) {
       causes.getChildren().add(cause(c));
