@@ -25,11 +25,13 @@ final class Shown {
 
   private final Layout layout;
   private final LightMap map;
+  private final BoxLimits limits;
   private final Map<String, Integer> pieces = new HashMap<>();
 
   Shown(Layout layout) {
     this.layout = layout;
     this.map = layout.map();
+    this.limits = new BoxLimits(layout);
     for (int p = 0; p < map.pieces().size(); p++) {
       pieces.put(map.pieces().get(p).segment(), p);
     }
@@ -138,11 +140,14 @@ final class Shown {
               .filter(o -> o.run().equals(piece.run()))
               .map(Fault.OrderWrong::order)
               .orElse(piece.order());
-      for (int i = 0; i < piece.pixels(); i++) {
+      int driven =
+          Math.min(piece.pixels(), limits.pixels(chain.controller()) - chain.starts().get(s));
+      for (int i = 0; i < driven; i++) {
         int set = i / piece.grouping();
         double[] to = levels[chain.starts().get(s) + i];
         for (int c = 0; c < piece.channels(); c++) {
-          int slot = moved(map.slot(p, set, c), higher);
+          int own = map.slot(p, set, c);
+          int slot = own < 0 || !limits.hears(piece.box(), own) ? -1 : moved(own, higher);
           double level = slot < 0 ? 0 : (frame[slot] & 0xff) / LEVEL_MAX;
           int at = c < letters.length() ? LETTERS.indexOf(letters.charAt(c)) : -1;
           to[at < 0 ? CHANNELS - 1 : at] = Math.max(to[at < 0 ? CHANNELS - 1 : at], level);
@@ -154,7 +159,7 @@ final class Shown {
 
   /** The same slot some universes higher; -1 where nobody sends those. */
   private int moved(int slot, int higher) {
-    if (slot < 0 || higher == 0) {
+    if (higher == 0) {
       return slot;
     }
     int universe = map.universeIndex(map.universe(slot / SlotCursor.SLOTS) + higher);

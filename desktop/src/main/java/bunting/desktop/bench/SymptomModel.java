@@ -33,6 +33,7 @@ final class SymptomModel {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final Newest asking;
   private final Newest painting;
+  private boolean stopped;
 
   SymptomModel(BenchModel bench) {
     this.bench = bench;
@@ -79,8 +80,14 @@ final class SymptomModel {
     return asking.busy();
   }
 
+  /** Whether somebody stopped the search for what is told now. */
+  boolean stopped() {
+    return stopped;
+  }
+
   /** Looks no further; what is told stays told. */
   void stop() {
+    stopped = true;
     asking.stop();
     painting.stop();
   }
@@ -122,6 +129,7 @@ final class SymptomModel {
   }
 
   private void ask(Observed now) {
+    stopped = false;
     told.set(now);
     Optional<Rig> rig = bench.rig().get();
     if (now.isEmpty() || rig.isEmpty()) {

@@ -107,7 +107,13 @@ final class SymptomSide extends SidePanel {
       return;
     }
     if (all.isEmpty()) {
-      causes.getChildren().add(Words.softLines("Nothing here explains that."));
+      causes
+          .getChildren()
+          .add(
+              Words.softLines(
+                  model.stopped()
+                      ? "Stopped. Tell more, or take something back, to look again."
+                      : "Nothing here explains that."));
     }
     for (Cause c : all.stream().limit(CAUSES).toList()) {
       causes.getChildren().add(cause(c));
