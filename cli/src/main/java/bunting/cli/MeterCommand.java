@@ -64,14 +64,7 @@ final class MeterCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Pattern look =
-        Pattern.of(pattern)
-            .orElseThrow(
-                () ->
-                    new BadInputException(
-                        "Command line: --pattern should be one of "
-                            + String.join(", ", Pattern.ids())
-                            + "."));
+    Pattern look = SendCommand.pattern(pattern);
     if (brightness != null) {
       SendCommand.need(Range.PERCENT, brightness, "--brightness");
     }

@@ -67,14 +67,7 @@ final class SendCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Protocol by = protocol(protocol);
-    Pattern look =
-        Pattern.of(pattern)
-            .orElseThrow(
-                () ->
-                    new BadInputException(
-                        "Command line: --pattern should be one of "
-                            + String.join(", ", Pattern.ids())
-                            + "."));
+    Pattern look = pattern(pattern);
     need(FPS, fps, "--fps");
     need(SECONDS, seconds, "--seconds");
     InetSocketAddress target = HostAddress.parse(to, Listener.usualPort(by));
@@ -142,6 +135,17 @@ final class SendCommand implements Callable<Integer> {
                         + Arrays.stream(Protocol.values())
                             .map(Protocol::id)
                             .collect(Collectors.joining(", "))
+                        + "."));
+  }
+
+  /** A pattern by its name. */
+  static Pattern pattern(String name) throws BadInputException {
+    return Pattern.of(name)
+        .orElseThrow(
+            () ->
+                new BadInputException(
+                    "Command line: --pattern should be one of "
+                        + String.join(", ", Pattern.ids())
                         + "."));
   }
 

@@ -33,7 +33,7 @@ class MeterPropertyTest {
     for (long seed = 1; seed <= 100; seed++) {
       RandomShows show = new RandomShows(seed);
       Show read = ShowFiles.ofTexts(show.csv(), MAPPER.writeValueAsString(show.settings()));
-      Assessment assessment = Assessor.plan(read);
+      Assessment assessment = Assessor.sketch(read);
       JsonNode plan = MAPPER.readTree(PlanWriter.write(assessment));
       Meter meter = new Meter(assessment.reading());
       PlanValidator dense = new PlanValidator(plan, show.settings(), show.runs());

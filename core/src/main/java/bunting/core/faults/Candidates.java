@@ -4,6 +4,7 @@ import bunting.core.assess.SegmentReading;
 import bunting.core.show.Feed;
 import bunting.core.show.Supply;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -204,14 +205,7 @@ final class Candidates {
     Map<Observed.Sending, Looks[]> told = new LinkedHashMap<>();
     for (Observed.Seen seen : observed.seen()) {
       Looks[] looks = told.computeIfAbsent(seen.sending(), k -> new Looks[chain.pixels()]);
-      for (Layout.Part part : layout.parts(seen.run())) {
-        var s = part.segment().segment();
-        int from = Math.max(seen.firstPixel(), s.firstPixel());
-        int to = Math.min(seen.lastPixel(), s.lastPixel());
-        for (int p = from; part.chain().index() == chain.index() && p <= to; p++) {
-          looks[part.indexOf(p)] = seen.looks();
-        }
-      }
+      layout.spans(seen, chain).forEach(p -> Arrays.fill(looks, p.from(), p.to(), seen.looks()));
     }
     Set<Integer> marks = new LinkedHashSet<>();
     for (Looks[] looks : told.values()) {

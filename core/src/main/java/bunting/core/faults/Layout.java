@@ -130,6 +130,40 @@ public final class Layout {
     return java.util.Objects.requireNonNull(bySegment.get(segment));
   }
 
+  /**
+   * Pixels of a part, by their places on its chain.
+   *
+   * @param from the first, from 0
+   * @param to behind the last
+   */
+  public record Span(Part part, int from, int to) {
+    /** How many. */
+    public int count() {
+      return to - from;
+    }
+  }
+
+  /** Where pixels of a run are, both included; what is not placed is left out. */
+  public List<Span> spans(String run, int firstPixel, int lastPixel) {
+    List<Span> all = new ArrayList<>();
+    for (Part part : parts(run)) {
+      var s = part.segment().segment();
+      int from = Math.max(firstPixel, s.firstPixel());
+      int to = Math.min(lastPixel, s.lastPixel());
+      if (from <= to) {
+        all.add(new Span(part, part.indexOf(from), part.indexOf(to) + 1));
+      }
+    }
+    return all;
+  }
+
+  /** The same of a chain alone. */
+  List<Span> spans(Observed.Seen seen, Chain chain) {
+    return spans(seen.run(), seen.firstPixel(), seen.lastPixel()).stream()
+        .filter(p -> p.part().chain().index() == chain.index())
+        .toList();
+  }
+
   /** Where a pixel of a run is. */
   public Optional<Part> partAt(String run, int pixel) {
     return parts(run).stream()

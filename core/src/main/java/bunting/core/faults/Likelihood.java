@@ -3,6 +3,7 @@ package bunting.core.faults;
 import bunting.core.assess.SegmentReading;
 import bunting.core.dc.Shedding;
 import bunting.core.pattern.Pattern;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 
@@ -80,19 +81,13 @@ final class Likelihood {
     double sum = 0;
     int count = 0;
     int untold = 0;
-    for (Layout.Part part : layout.parts(seen.run())) {
-      var s = part.segment().segment();
-      int from = Math.max(seen.firstPixel(), s.firstPixel());
-      int to = Math.min(seen.lastPixel(), s.lastPixel());
-      if (from <= to) {
-        Picture picture = pictures.of(fault, seen.sending(), part.chain());
-        for (int pixel = from; pixel <= to; pixel++) {
-          int at = part.indexOf(pixel);
-          untold += picture.looks()[at].isEmpty() ? 1 : 0;
-          sum += Math.log(share(picture, at, part.segment(), seen.looks()) / SAME);
-          count++;
-        }
+    for (Layout.Span p : layout.spans(seen.run(), seen.firstPixel(), seen.lastPixel())) {
+      Picture picture = pictures.of(fault, seen.sending(), p.part().chain());
+      for (int at = p.from(); at < p.to(); at++) {
+        untold += picture.looks()[at].isEmpty() ? 1 : 0;
+        sum += Math.log(share(picture, at, p.part().segment(), seen.looks()) / SAME);
       }
+      count += p.count();
     }
     double known = count == 0 ? 0 : sum / count * Math.min(RANGE_WEIGHT, count);
     return known + (count == 0 ? 0 : Math.log(UNTOLD / SAME) * untold / count);
@@ -210,14 +205,7 @@ final class Likelihood {
     boolean[] told = new boolean[chain.pixels()];
     for (Observed.Seen seen : observed.seen()) {
       if (seen.sending().equals(sending)) {
-        for (Layout.Part part : layout.parts(seen.run())) {
-          var s = part.segment().segment();
-          int from = Math.max(seen.firstPixel(), s.firstPixel());
-          int to = Math.min(seen.lastPixel(), s.lastPixel());
-          for (int p = from; part.chain().index() == chain.index() && p <= to; p++) {
-            told[part.indexOf(p)] = true;
-          }
-        }
+        layout.spans(seen, chain).forEach(p -> Arrays.fill(told, p.from(), p.to(), true));
       }
     }
     int wrong = 0;

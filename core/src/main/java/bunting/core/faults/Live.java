@@ -44,7 +44,7 @@ public final class Live {
    *
    * @param now the frame that a box shows that hangs from now on
    */
-  public void plant(Optional<Fault> other, byte[] now) {
+  public synchronized void plant(Optional<Fault> other, byte[] now) {
     fault = other;
     held = now.clone();
     told.clear();
@@ -66,14 +66,14 @@ public final class Live {
    * @param frame on the wire
    * @param tick the number of the moment, for what flickers
    */
-  public Frame of(byte[] frame, long tick) {
+  public synchronized Frame of(byte[] frame, long tick) {
     List<Layout.Chain> chains = layout.chains();
     Shown.Wire wire = new Shown.Wire(frame, held, tick);
     double[][][] levels = new double[chains.size()][][];
     for (Layout.Chain chain : chains) {
       levels[chain.index()] = shown.levels(chain, wire, fault);
     }
-    Wiring wiring = Wiring.of(layout, fault.orElse(NONE));
+    PowerEffect wiring = PowerEffect.of(layout, fault.orElse(NONE));
     int[][] rgb = new int[chains.size()][];
     double[][] volts = new double[chains.size()][];
     for (int box = 0; box < layout.controllers().size(); box++) {
@@ -132,7 +132,7 @@ public final class Live {
     return percents;
   }
 
-  private int[] colours(Layout.Chain chain, double[][] levels, double[] volts, Wiring wiring) {
+  private int[] colours(Layout.Chain chain, double[][] levels, double[] volts, PowerEffect wiring) {
     int[] rgb = new int[volts.length];
     int cut = fault.map(f -> Cuts.firstWithout(layout, f, chain)).orElse(volts.length);
     boolean data = !wiring.dead().contains(chain.controller());

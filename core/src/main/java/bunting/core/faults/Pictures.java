@@ -74,7 +74,7 @@ public final class Pictures {
   }
 
   private Picture with(Fault fault, Observed.Sending sending, Layout.Chain chain) {
-    Wiring wiring = Wiring.of(layout, fault);
+    PowerEffect wiring = PowerEffect.of(layout, fault);
     double[] volts = volts(wiring.otherwise(), sending, chain);
     Optional<Looks>[] looks = lit(chain, volts, wiring, fault);
     own(fault, sending.pattern(), chain, looks);
@@ -109,7 +109,8 @@ public final class Pictures {
   }
 
   /** What power and data make of each pixel. */
-  private Optional<Looks>[] lit(Layout.Chain chain, double[] volts, Wiring wiring, Fault fault) {
+  private Optional<Looks>[] lit(
+      Layout.Chain chain, double[] volts, PowerEffect wiring, Fault fault) {
     int cut = Cuts.firstWithout(layout, fault, chain);
     @SuppressWarnings({"unchecked", "rawtypes"})
     Optional<Looks>[] looks = (Optional<Looks>[]) new Optional[volts.length];

@@ -8,7 +8,7 @@ import java.util.TreeSet;
  */
 record Reach(Set<Integer> chains, Set<Integer> boxes) {
   static Reach of(Layout layout, Fault fault) {
-    Wiring wiring = Wiring.of(layout, fault);
+    PowerEffect wiring = PowerEffect.of(layout, fault);
     Set<Integer> boxes = new TreeSet<>();
     wiring.dead().forEach(c -> boxes.add(layout.box(c)));
     wiring.otherwise().without().forEach(f -> boxes.add(layout.boxOf(layout.feed(f))));

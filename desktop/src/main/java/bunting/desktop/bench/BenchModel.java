@@ -35,8 +35,6 @@ final class BenchModel {
   private final Session session;
   private final ReadOnlyObjectWrapper<Optional<Rig>> rig =
       new ReadOnlyObjectWrapper<>(Optional.empty());
-  private final ReadOnlyObjectWrapper<Optional<Live.Frame>> shown =
-      new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyObjectWrapper<Optional<Pattern>> pattern =
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ObjectProperty<AtHand.Reach> reach = new SimpleObjectProperty<>(AtHand.Reach.SHOW);
@@ -47,20 +45,18 @@ final class BenchModel {
       new SimpleObjectProperty<>(Optional.empty());
   private final Timeline ticker = new Timeline(new KeyFrame(TICK, e -> tick()));
   private final Newest rigging;
-  private final Newest painting;
+  private final LivePicture picture;
   private final AtHand hand;
   private final RealBoxes real;
   private Optional<Sending> sending = Optional.empty();
   private Optional<Sender.Frames> other = Optional.empty();
   private boolean awake;
-  private long painted = -1;
   private long awaited;
-  private long ticks;
 
   BenchModel(Session session) {
     this.session = session;
     this.rigging = new Newest(session.background());
-    this.painting = new Newest(session.background());
+    this.picture = new LivePicture(session);
     this.hand = new AtHand(session, rig::get);
     this.real = new RealBoxes(session);
     ticker.setCycleCount(Animation.INDEFINITE);
@@ -112,9 +108,7 @@ final class BenchModel {
     sending.ifPresent(Sending::stop);
     sending = Optional.empty();
     rig.get().ifPresent(Rig::close);
-    painted = -1;
-    shown.set(Optional.empty());
-    session.wire().set(Optional.empty());
+    picture.clear();
     next.ifPresent(Rig::listen);
     rig.set(next);
     resend();
@@ -139,7 +133,7 @@ final class BenchModel {
               byte[] frame = new byte[r.map().frameBytes()];
               r.standIns().copy(frame);
               r.live().plant(planted.get(), frame);
-              painted = -1;
+              picture.again();
               tick();
             });
   }
@@ -242,40 +236,15 @@ final class BenchModel {
   }
 
   private void tick() {
-    ticks++;
-    Optional<Rig> now = rig.get();
-    if (now.isEmpty() || painting.busy().get()) {
-      return;
-    }
-    Rig r = now.get();
-    long version = r.standIns().version();
     boolean flickers = planted.get().filter(f -> f instanceof Fault.Noise).isPresent();
-    if (version == painted && !flickers && !r.standIns().testing(System.nanoTime())) {
-      return;
-    }
-    painted = version;
-    byte[] frame = new byte[r.map().frameBytes()];
-    r.standIns().look(frame, System.nanoTime());
-    long moment = ticks;
-    painting.ask(
-        "painting the bench",
-        job -> r.live().of(frame, moment),
-        live -> {
-          if (rig.get().filter(r::equals).isPresent()) {
-            shown.set(Optional.of(live));
-            session.wire().set(Optional.of(r.onTheWire(sent(), live)));
-          }
-        },
-        session::say);
+    rig.get().ifPresent(r -> picture.tick(r, flickers, sent()));
   }
 
   /** Whether what was chosen last is not to be seen yet. */
   boolean awaiting() {
     return rigging.busy().get()
         || (awake
-            && rig.get()
-                .filter(r -> sending.isPresent() && (painted < awaited || painting.busy().get()))
-                .isPresent());
+            && rig.get().filter(r -> sending.isPresent() && !picture.has(awaited)).isPresent());
   }
 
   /** Presses the button of a box: it shows its own test look for some seconds. */
@@ -294,7 +263,7 @@ final class BenchModel {
 
   /** What the pixels show; empty before anything came. */
   ReadOnlyObjectProperty<Optional<Live.Frame>> shown() {
-    return shown.getReadOnlyProperty();
+    return picture.shown();
   }
 
   /** What is sent; empty where nothing is, or an aid's look. */

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.SplittableRandom;
 
 /**
  * A fault to find: planted by a seed, so that two can compete; what was tried and how long it took
@@ -90,8 +91,10 @@ final class PracticeGame {
   /** A game; empty where the plan has no place for any fault of that level. */
   static Optional<PracticeGame> of(Rig rig, Level level, long seed, InstantSource clock) {
     List<FaultKind> kinds = new ArrayList<>(level.kinds());
-    Planting planting = new Planting(rig.pictures(), seed);
-    Random random = new Random(seed);
+    // Seeds that people type are small and near each other, and begin alike without this.
+    long mixed = new SplittableRandom(seed).nextLong();
+    Planting planting = new Planting(rig.pictures(), mixed);
+    Random random = new Random(mixed);
     while (!kinds.isEmpty()) {
       FaultKind kind = kinds.remove(random.nextInt(kinds.size()));
       Optional<Fault> fault = planting.plant(kind);

@@ -10,18 +10,18 @@ import java.util.Set;
  * @param otherwise what is otherwise wired
  * @param dead boxes whose electronics do nothing
  */
-record Wiring(Alteration otherwise, Set<String> dead) {
-  private static final Wiring SOUND = new Wiring(Alteration.NONE, Set.of());
+record PowerEffect(Alteration otherwise, Set<String> dead) {
+  private static final PowerEffect SOUND = new PowerEffect(Alteration.NONE, Set.of());
 
-  static Wiring of(Layout layout, Fault fault) {
+  static PowerEffect of(Layout layout, Fault fault) {
     return switch (fault) {
       case Fault.FuseOpen f -> without(layout.behindFuse(f.fuse()));
       case Fault.FeedOpen f -> without(Set.of(f.feed()));
       case Fault.SupplyOff f -> dark(layout, Set.of(f.supply()));
       case Fault.CircuitOff f -> dark(layout, layout.onCircuit(f.circuit()));
-      case Fault.ControllerOff f -> new Wiring(Alteration.NONE, Set.of(f.controller()));
-      case Fault.ThinLead f -> new Wiring(Alteration.thin(f.feed(), f.ohms()), Set.of());
-      case Fault.SupplyLow f -> new Wiring(Alteration.supply(f.supply(), f.volts()), Set.of());
+      case Fault.ControllerOff f -> new PowerEffect(Alteration.NONE, Set.of(f.controller()));
+      case Fault.ThinLead f -> new PowerEffect(Alteration.thin(f.feed(), f.ohms()), Set.of());
+      case Fault.SupplyLow f -> new PowerEffect(Alteration.supply(f.supply(), f.volts()), Set.of());
       case Fault.DataOpen f -> SOUND;
       case Fault.DeadPixel f -> SOUND;
       case Fault.PortDead f -> SOUND;
@@ -34,7 +34,7 @@ record Wiring(Alteration otherwise, Set<String> dead) {
       case Fault.Noise f -> SOUND;
       case Fault.AtBox f ->
           f.kind() == FaultKind.OTHER_SUBNET
-              ? new Wiring(Alteration.NONE, Set.of(f.controller()))
+              ? new PowerEffect(Alteration.NONE, Set.of(f.controller()))
               : SOUND;
       case Fault.AtPort f -> SOUND;
       case Fault.AtFeed f ->
@@ -44,13 +44,13 @@ record Wiring(Alteration otherwise, Set<String> dead) {
     };
   }
 
-  private static Wiring without(Set<String> feeds) {
-    return new Wiring(Alteration.without(feeds), Set.of());
+  private static PowerEffect without(Set<String> feeds) {
+    return new PowerEffect(Alteration.without(feeds), Set.of());
   }
 
-  private static Wiring dark(Layout layout, Set<String> supplies) {
+  private static PowerEffect dark(Layout layout, Set<String> supplies) {
     Set<String> feeds = new LinkedHashSet<>();
     supplies.forEach(s -> feeds.addAll(layout.ofSupply(s)));
-    return new Wiring(Alteration.without(feeds), layout.brainsOn(supplies));
+    return new PowerEffect(Alteration.without(feeds), layout.brainsOn(supplies));
   }
 }
