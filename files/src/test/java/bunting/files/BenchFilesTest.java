@@ -3,8 +3,10 @@ package bunting.files;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.show.BenchNotes;
+import bunting.core.show.Controller;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.edit.BoxEdits;
 import bunting.core.show.edit.References;
 import bunting.core.show.edit.RunEdits;
 import java.nio.file.Files;
@@ -24,6 +26,8 @@ class BenchFilesTest {
           .tick("count Weir", true)
           .tick("white", true)
           .withSupplyVolts(5, Optional.of(5.08))
+          .read(new BenchNotes.Amps("port", "C1:2", 3.4, "white", 100))
+          .read(new BenchNotes.Amps("feed", "F1", 1.25, "red", 40))
           .withSupplyVolts(12, Optional.of(11.9))
           .withSupplyVolts(12, Optional.empty())
           .read(new BenchNotes.Reading("Weir", 120, 4.62, "white", 100))
@@ -50,6 +54,18 @@ class BenchFilesTest {
     assertThat(again.without(new BenchNotes.Reading("Weir", 120, 0, "white", 100)).readings())
         .hasSize(1);
     assertThat(NOTES.tick("white", false).ticked()).containsExactly("count Weir");
+  }
+
+  @Test
+  void ampsOfAPortFollowTheirBox() {
+    Show show = show().withControllers(List.of(new Controller("C1", "box-2", 0, 0)));
+    BenchNotes renamed = BoxEdits.renamed(show, "C1", "Weir box").bench();
+    assertThat(renamed.amps().stream().map(BenchNotes.Amps::id))
+        .containsExactly("Weir box:2", "F1");
+    BenchNotes again = NOTES.read(new BenchNotes.Amps("port", "C1:2", 3.1, "white", 100));
+    assertThat(again.amps()).hasSize(2);
+    assertThat(again.without(new BenchNotes.Amps("port", "C1:2", 0, "white", 100)).amps())
+        .hasSize(1);
   }
 
   @Test

@@ -3,11 +3,13 @@ package bunting.testkit;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.testfx.api.FxRobot;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -43,15 +45,15 @@ public abstract class ScreenDriver {
 
   /** Waits until nothing is under way. */
   protected final void settle() {
-    WaitForAsyncUtils.waitForFxEvents();
+    drain();
     waitUntil(() -> now(this::isQuiet));
-    WaitForAsyncUtils.waitForFxEvents();
+    drain();
   }
 
   private static <T> T now(Callable<T> work) {
     try {
       T value = WaitForAsyncUtils.asyncFx(work).get(SECONDS, TimeUnit.SECONDS);
-      WaitForAsyncUtils.waitForFxEvents();
+      drain();
       return value;
     } catch (Exception e) {
       throw new AssertionError(e);
@@ -61,6 +63,11 @@ public abstract class ScreenDriver {
   /** Waits until something holds; asked on the interface thread. */
   protected final void wait(Callable<Boolean> until) {
     waitUntil(() -> onScreen(until));
+  }
+
+  /** Lets what was set off run, and what that sets off in turn. */
+  private static void drain() {
+    WaitForAsyncUtils.waitForFxEvents(2);
   }
 
   private static void waitUntil(Callable<Boolean> until) {
@@ -96,14 +103,30 @@ public abstract class ScreenDriver {
     for (int i = 0; i < times; i++) {
       robot.push(key);
     }
-    WaitForAsyncUtils.waitForFxEvents();
+    drain();
   }
 
   /** Types a text into a field in place of what is there, and Enter. */
   protected final void enter(FxRobot robot, String field, String text) {
     focus(robot, field);
-    robot.push(KeyCode.CONTROL, KeyCode.A).write(text).push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
+    robot.push(KeyCode.CONTROL, KeyCode.A);
+    now(
+        () -> {
+          type(robot.lookup(field).query(), text);
+          return true;
+        });
+    robot.push(KeyCode.ENTER);
+    drain();
+  }
+
+  /** What the keyboard sends for letters, without the pauses between them. */
+  private static void type(Node into, String text) {
+    for (String letter : text.split("")) {
+      Event.fireEvent(
+          into,
+          new KeyEvent(
+              KeyEvent.KEY_TYPED, letter, letter, KeyCode.UNDEFINED, false, false, false, false));
+    }
   }
 
   /** As Tab would: what has the keyboard is scrolled into sight. */

@@ -14,17 +14,19 @@ import java.util.TreeSet;
  * @param ticked ids of the check before the ladder, sorted
  * @param supplyVolts what the meter reads at the supplies while one measures, by their nominal
  *     volts; those that are not named hold what the show trims them to
+ * @param amps what a clamp read, likewise
  * @param readings in the order in which they were typed in; one for each place and setting
  */
 public record BenchNotes(
-    List<String> ticked, Map<Double, Double> supplyVolts, List<Reading> readings) {
+    List<String> ticked, Map<Double, Double> supplyVolts, List<Reading> readings, List<Amps> amps) {
   /** Nothing yet. */
-  public static final BenchNotes NONE = new BenchNotes(List.of(), Map.of(), List.of());
+  public static final BenchNotes NONE = new BenchNotes(List.of(), Map.of(), List.of(), List.of());
 
   public BenchNotes {
     ticked = List.copyOf(new TreeSet<>(ticked));
     supplyVolts = Collections.unmodifiableMap(new TreeMap<>(supplyVolts));
     readings = List.copyOf(readings);
+    amps = List.copyOf(amps);
   }
 
   /**
@@ -48,6 +50,57 @@ public record BenchNotes(
     }
   }
 
+  /**
+   * What a clamp read.
+   *
+   * @param kind of the place: {@code feed}, {@code port}, {@code supply} or {@code circuit}
+   * @param id of the feed, supply or circuit; of a port {@code C1:3}
+   * @param pattern name of what was sent
+   * @param brightnessPercent of it
+   */
+  public record Amps(
+      String kind, String id, double amps, String pattern, double brightnessPercent) {
+    private boolean sameAs(Amps other) {
+      return kind.equals(other.kind)
+          && id.equals(other.id)
+          && pattern.equals(other.pattern)
+          && brightnessPercent == other.brightnessPercent;
+    }
+  }
+
+  /** The same with amps read; others of the same place and setting go. */
+  public BenchNotes read(Amps reading) {
+    List<Amps> next = new ArrayList<>(without(reading).amps);
+    next.add(reading);
+    return new BenchNotes(ticked, supplyVolts, readings, next);
+  }
+
+  /** The same without the amps of a place and setting. */
+  public BenchNotes without(Amps reading) {
+    return new BenchNotes(
+        ticked, supplyVolts, readings, amps.stream().filter(a -> !reading.sameAs(a)).toList());
+  }
+
+  /** The same with a box under another name. */
+  public BenchNotes boxRenamed(String from, String to) {
+    return new BenchNotes(
+        ticked,
+        supplyVolts,
+        readings,
+        amps.stream()
+            .map(
+                a ->
+                    a.kind.equals("port") && a.id.startsWith(from + ":")
+                        ? new Amps(
+                            a.kind,
+                            to + a.id.substring(from.length()),
+                            a.amps,
+                            a.pattern,
+                            a.brightnessPercent)
+                        : a)
+            .toList());
+  }
+
   /** The same with something ticked, or no more. */
   public BenchNotes tick(String id, boolean on) {
     List<String> next = new ArrayList<>(ticked);
@@ -55,7 +108,7 @@ public record BenchNotes(
     if (on) {
       next.add(id);
     }
-    return new BenchNotes(next, supplyVolts, readings);
+    return new BenchNotes(next, supplyVolts, readings, amps);
   }
 
   /** The same with a reading; another of the same place and setting goes. */
@@ -63,7 +116,7 @@ public record BenchNotes(
     List<Reading> next = new ArrayList<>(readings);
     next.removeIf(reading::sameAs);
     next.add(reading);
-    return new BenchNotes(ticked, supplyVolts, next);
+    return new BenchNotes(ticked, supplyVolts, next, amps);
   }
 
   /** The same without the reading of a place and setting. */
@@ -76,12 +129,12 @@ public record BenchNotes(
     Map<Double, Double> next = new TreeMap<>(supplyVolts);
     next.remove(nominal);
     volts.ifPresent(v -> next.put(nominal, v));
-    return new BenchNotes(ticked, next, readings);
+    return new BenchNotes(ticked, next, readings, amps);
   }
 
   /** The same with other readings. */
   public BenchNotes withReadings(List<Reading> other) {
-    return new BenchNotes(ticked, supplyVolts, other);
+    return new BenchNotes(ticked, supplyVolts, other, amps);
   }
 
   /** The same with a run under another name; what was ticked of it stays ticked. */
@@ -89,6 +142,7 @@ public record BenchNotes(
     return new BenchNotes(
         ticked.stream().map(t -> t.equals("count " + from) ? "count " + to : t).toList(),
         supplyVolts,
-        readings.stream().map(r -> r.renamed(from, to)).toList());
+        readings.stream().map(r -> r.renamed(from, to)).toList(),
+        amps);
   }
 }

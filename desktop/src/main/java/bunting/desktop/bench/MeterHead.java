@@ -10,15 +10,21 @@ import bunting.desktop.kit.Numbers;
 import bunting.desktop.kit.Words;
 import bunting.desktop.session.Session;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -35,7 +41,9 @@ final class MeterHead extends VBox {
   private final Runnable changed;
   private final ComboBox<Pattern> pattern = new ComboBox<>();
   private final TextField bright = new TextField();
-  private final HBox supplies = new HBox(8);
+  private final FlowPane supplies = new FlowPane(8, 5);
+  private final ToggleButton volts = toggle("Volts");
+  private final ToggleButton amps = toggle("Amps");
   private final Label problem = Words.styled("", "problem");
   private final Map<Double, TextField> fields = new TreeMap<>();
 
@@ -51,12 +59,25 @@ final class MeterHead extends VBox {
     bright.setId("meter-brightness");
     bright.setPrefColumnCount(4);
     bright.setOnAction(e -> changed.run());
+    ToggleGroup which = new ToggleGroup();
+    which.getToggles().setAll(volts, amps);
+    volts.setSelected(true);
+    which
+        .selectedToggleProperty()
+        .addListener(
+            (o, was, now) -> {
+              if (now == null) {
+                which.selectToggle(was);
+              }
+            });
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
     HBox sent =
         new HBox(
             8,
             Words.heading("What a meter should read"),
+            volts,
+            amps,
             gap,
             new Label("while"),
             pattern,
@@ -64,8 +85,22 @@ final class MeterHead extends VBox {
             bright,
             new Label("%"));
     sent.setAlignment(Pos.CENTER_LEFT);
-    supplies.setAlignment(Pos.CENTER_LEFT);
-    getChildren().addAll(sent, supplies);
+    supplies.setRowValignment(VPos.CENTER);
+    problem.managedProperty().bind(problem.textProperty().isNotEmpty());
+    getChildren().addAll(sent, supplies, problem);
+  }
+
+  private static ToggleButton toggle(String text) {
+    ToggleButton button = new ToggleButton(text);
+    button.setId("meter-" + text.toLowerCase(Locale.ROOT));
+    button.getStyleClass().add("lens");
+    button.setMinWidth(USE_PREF_SIZE);
+    return button;
+  }
+
+  /** Whether amps are asked for; else volts are. */
+  ReadOnlyBooleanProperty amps() {
+    return amps.selectedProperty();
   }
 
   /** What is lit and what the supplies hold, for a plan. */
@@ -90,8 +125,8 @@ final class MeterHead extends VBox {
     if (!volts.equals(fields.keySet())) {
       fields.clear();
       supplies.getChildren().setAll(new Label("The meter at the supplies themselves:"));
-      volts.forEach(v -> supplies.getChildren().addAll(ofSupply(v), new Label("V")));
-      supplies.getChildren().addAll(new Label("(empty: as planned)"), problem);
+      volts.forEach(v -> supplies.getChildren().add(ofSupply(v)));
+      supplies.getChildren().addAll(new Label("(empty: as planned)"));
       problem.setText("");
     }
     for (Map.Entry<Double, TextField> e : fields.entrySet()) {
@@ -124,7 +159,7 @@ final class MeterHead extends VBox {
                 measured(nominal, field);
               }
             });
-    HBox both = new HBox(5, name, field);
+    HBox both = new HBox(5, name, field, new Label("V"));
     both.setAlignment(Pos.CENTER_LEFT);
     return both;
   }

@@ -1,7 +1,5 @@
 package bunting.desktop.bench;
 
-import bunting.core.faults.Fault;
-import bunting.core.faults.Layout;
 import bunting.core.faults.Observed;
 import bunting.core.limits.Range;
 import bunting.core.meter.Judgement;
@@ -42,14 +40,12 @@ public final class MeterScreen extends StackedView {
           .reachedBy("Shortcut+Shift+J", "Bench: what a meter should read")
           .pictured("meter", (desk, view) -> view.example());
 
-  /** Ohms too much in the feed of the example. */
-  private static final double EXAMPLE_OHMS = 0.6;
-
   private final Session session;
   private final BenchModel bench;
   private final MeterSide side;
   private final MeterHead head;
   private final MeterVerdict verdict;
+  private final AmpsSheet amps;
   private final TextField entry = new TextField();
   private final Label whose = new Label();
   private final Label problem = Words.styled("", "problem");
@@ -75,6 +71,7 @@ public final class MeterScreen extends StackedView {
     this.working = new Newest(session.background());
     this.head = new MeterHead(session, this::refresh);
     this.verdict = new MeterVerdict(session);
+    this.amps = new AmpsSheet(session);
     getStyleClass().add("sheet");
     table.setItems(rows);
     VBox.setVgrow(table, Priority.ALWAYS);
@@ -86,7 +83,14 @@ public final class MeterScreen extends StackedView {
     whose.setMinWidth(0);
     HBox type = new HBox(8, whose, entry, new Label("V, Enter goes on"), problem);
     type.setAlignment(Pos.CENTER_LEFT);
-    getChildren().addAll(head, table, type, verdict);
+    VBox volts = new VBox(8, table, type, verdict);
+    for (VBox sheet : new VBox[] {volts, amps}) {
+      VBox.setVgrow(sheet, Priority.ALWAYS);
+      sheet.managedProperty().bind(sheet.visibleProperty());
+    }
+    amps.visibleProperty().bind(head.amps());
+    volts.visibleProperty().bind(head.amps().not());
+    getChildren().addAll(head, volts, amps);
     bench.rig().addListener(o -> refresh());
     session.document().show().addListener(o -> noted());
     sceneProperty()
@@ -106,6 +110,7 @@ public final class MeterScreen extends StackedView {
       rows.clear();
       whose.setText("");
       entry.clear();
+      amps.forget();
       side.forget();
       return;
     }
@@ -118,6 +123,7 @@ public final class MeterScreen extends StackedView {
         sheet -> {
           int at = Math.max(0, table.getSelectionModel().getSelectedIndex());
           rows.setAll(sheet.volts());
+          amps.show(rig.get(), sheet);
           readings();
           table.getSelectionModel().select(Math.min(at, rows.size() - 1));
         },
@@ -135,6 +141,7 @@ public final class MeterScreen extends StackedView {
       refresh();
     } else {
       readings();
+      amps.noted();
     }
   }
 
@@ -236,43 +243,17 @@ public final class MeterScreen extends StackedView {
         .ifPresent(
             rig -> {
               MeterSetting now = head.setting(rig);
-              List<MeterSheet.Volts> first =
-                  rows.stream().filter(v -> v.run().equals("Weir curtain west")).toList();
-              if (first.isEmpty() || rig.reading().feedsOf(first.getLast().segment()).isEmpty()) {
-                return;
-              }
-              String feed = rig.reading().feedsOf(first.getLast().segment()).getLast().feed().id();
-              Layout.Part part = rig.layout().part(first.getLast().segment());
-              double[] volts =
-                  rig.pictures()
-                      .of(
-                          new Fault.ThinLead(feed, EXAMPLE_OHMS),
-                          new Observed.Sending(now.pattern(), now.brightnessPercent()),
-                          part.chain())
-                      .volts();
               session.edit(
                   "Readings of the weir.",
-                  s -> {
-                    BenchNotes notes = s.bench();
-                    for (MeterSheet.Volts v : first) {
-                      notes =
-                          notes.read(
-                              new BenchNotes.Reading(
-                                  v.run(),
-                                  v.pixel(),
-                                  Math.round(100 * volts[part.indexOf(v.pixel())]) / 100.0,
-                                  now.pattern().id(),
-                                  now.brightnessPercent()));
-                    }
-                    return s.withBench(notes);
-                  });
-              for (int i = 0; i < rows.size(); i++) {
-                if (rows.get(i).run().equals("Weir curtain west")) {
-                  table.getSelectionModel().select(i);
-                  table.scrollTo(Math.max(0, i - 6));
-                  break;
-                }
-              }
+                  s -> s.withBench(MeterExample.readings(rig, now, rows, s.bench())));
+              rows.stream()
+                  .filter(v -> v.run().equals(MeterExample.RUN))
+                  .findFirst()
+                  .ifPresent(
+                      v -> {
+                        table.getSelectionModel().select(v);
+                        table.scrollTo(Math.max(0, rows.indexOf(v) - 6));
+                      });
             });
   }
 
@@ -283,11 +264,15 @@ public final class MeterScreen extends StackedView {
 
   @Override
   public void takeKeyboard() {
-    entry.requestFocus();
+    if (amps.isVisible()) {
+      amps.takeKeyboard();
+    } else {
+      entry.requestFocus();
+    }
   }
 
   @Override
   public boolean busy() {
-    return working.busy().get() || verdict.busy() || side.busy();
+    return working.busy().get() || verdict.busy() || amps.busy() || side.busy();
   }
 }

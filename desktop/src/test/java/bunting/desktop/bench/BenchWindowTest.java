@@ -11,6 +11,7 @@ import bunting.core.show.BenchNotes;
 import bunting.core.show.Network;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.desktop.session.Selection;
 import bunting.desktop.survey.Lens;
 import bunting.desktop.survey.SurveyScreen;
@@ -357,6 +358,38 @@ class BenchWindowTest extends WindowDriver {
     wait(() -> text(robot, "#meter-tells").equals("All that was read is right."));
   }
 
+  @Test
+  void ampsOfAPortTellWhatAPixelDraws(FxRobot robot) {
+    floor();
+    does(() -> window().go(MeterScreen.SCREEN));
+    wait(() -> !rows(robot).getItems().isEmpty());
+    robot.clickOn("#meter-amps");
+    TableView<?> table = robot.lookup("#amps-table").queryAs(TableView.class);
+    MeterSheet.Amps port =
+        onScreen(
+            () -> {
+              MeterSheet.Amps first =
+                  table.getItems().stream()
+                      .map(MeterSheet.Amps.class::cast)
+                      .filter(a -> a.kind() == MeterSheet.Kind.PORT)
+                      .findFirst()
+                      .orElseThrow();
+              table.getSelectionModel().select(table.getItems().indexOf(first));
+              return first;
+            });
+    enter(robot, "#amps-entry", "lots");
+    assertThat(onScreen(() -> show().bench().amps())).isEmpty();
+    enter(robot, "#amps-entry", Texts.fixed(0.8 * port.amps(), 2));
+    assertThat(text(robot, "#amps-tells")).startsWith("Less than planned");
+    wait(() -> shown(robot, "#amps-take"));
+    robot.clickOn("#amps-take");
+    wait(() -> show().catalogue().pixelTypesById().get("5v-strip-60").measured());
+    assertThat(show().catalogue().pixelTypesById().get("5v-strip-60").milliampsFull())
+        .isBetween(39.0, 41.0);
+    wait(() -> !window().busy());
+    assertThat(onScreen(() -> show().bench().amps())).hasSize(1);
+  }
+
   private MeterSheet.Volts start(FxRobot robot, String run) {
     return onScreen(
         () ->
@@ -406,7 +439,8 @@ class BenchWindowTest extends WindowDriver {
   void aPlantedFaultIsFoundByKindAndPlace(FxRobot robot) {
     floor();
     does(() -> window().go(PracticeScreen.SCREEN));
-    enter(robot, "#practice-seed", "w");
+    focus(robot, "#practice-seed");
+    robot.push(KeyCode.CONTROL, KeyCode.A).push(KeyCode.W).push(KeyCode.ENTER);
     assertThat(onScreen(() -> model().pattern().get())).as("a letter that is typed").isEmpty();
     robot.clickOn("#practice-begin");
     assertThat(text(robot, "#practice-verdict")).contains("whole number");

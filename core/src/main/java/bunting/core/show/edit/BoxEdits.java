@@ -119,6 +119,7 @@ public final class BoxEdits {
                 .withByHand(show.allotting().byHand().stream().map(h -> held(h, from, to)).toList())
                 .withHandOut(show.allotting().handOut().map(h -> handedOut(h, from, to))))
         .withNetwork(show.network().boxRenamed(from, to))
+        .withBench(show.bench().boxRenamed(from, to))
         .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
         .withLeftovers(show.leftovers().renamed("controllers", from, to));
   }
