@@ -4,10 +4,8 @@ import bunting.core.assess.FeedReading;
 import bunting.core.pattern.Pattern;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -35,9 +33,6 @@ final class NextTests {
 
   private static final double MEASURE = 2.2;
   private static final double TRY = 3.5;
-
-  /** Less than this, in bits, tells nothing. */
-  private static final double LEAST_BITS = 0.02;
 
   private static final int CAUSES = 24;
   private static final int RUNS = 24;
@@ -183,7 +178,7 @@ final class NextTests {
     if (parts.isEmpty()) {
       return Optional.empty();
     }
-    Map<String, List<Cause>> answers = new LinkedHashMap<>();
+    Answers answers = new Answers();
     for (Cause c : causes) {
       StringBuilder words = new StringBuilder();
       for (Layout.Part part : parts) {
@@ -193,7 +188,7 @@ final class NextTests {
         words.append(named ? spot(part).run() + " " + own : parts.size() > 1 ? "" : own);
       }
       String answer = words.isEmpty() ? Looks.RIGHT.id() : words.toString();
-      answers.computeIfAbsent(answer, k -> new ArrayList<>()).add(c);
+      answers.add(answer, c);
     }
     List<NextTest.Spot> spots = parts.stream().map(NextTests::spot).toList();
     String where =
@@ -202,11 +197,13 @@ final class NextTests {
             : "the runs of " + parts.getFirst().chain().controller();
     String text = "Send " + sending.pattern().id() + " and look at " + where + ".";
     double effort = LOOK + MORE * (parts.size() - 1);
-    return ranked(causes, answers, effort)
+    return answers
+        .worth(effort)
         .map(
             worth ->
                 new Ranked(
-                    new NextTest(NextTest.Act.LOOK, text, sending.pattern(), spots, tells(answers)),
+                    new NextTest(
+                        NextTest.Act.LOOK, text, sending.pattern(), spots, answers.tells()),
                     worth));
   }
 
@@ -247,14 +244,15 @@ final class NextTests {
       return Optional.empty();
     }
     double step = STEP_SHARE * part.segment().type().volts();
-    Map<String, List<Cause>> answers = new LinkedHashMap<>();
+    Answers answers = new Answers();
     for (Cause c : causes) {
       double volts = pictures.of(c.fault(), white, part.chain()).volts()[part.indexOf(pixel)];
       String about = bunting.core.show.Texts.fixed(Math.round(volts / step) * step, 1) + " V";
-      answers.computeIfAbsent(about, k -> new ArrayList<>()).add(c);
+      answers.add(about, c);
     }
     String text = "Send white and measure at pixel " + pixel + " of " + s.run() + ".";
-    return ranked(causes, answers, MEASURE)
+    return answers
+        .worth(MEASURE)
         .map(
             worth ->
                 new Ranked(
@@ -263,7 +261,7 @@ final class NextTests {
                         text,
                         Pattern.WHITE,
                         List.of(new NextTest.Spot(s.run(), pixel, pixel)),
-                        tells(answers)),
+                        answers.tells()),
                     worth));
   }
 
@@ -271,17 +269,18 @@ final class NextTests {
   private Optional<Ranked> tried(List<Cause> causes) {
     for (Cause c : causes) {
       if (!c.alike().isEmpty()) {
-        Map<String, List<Cause>> answers = new LinkedHashMap<>();
-        answers.put("it helps", List.of(c));
-        answers.put(
-            "it changes nothing",
-            causes.stream().filter(o -> !o.fault().equals(c.fault())).toList());
+        Answers answers = new Answers();
+        answers.add("it helps", c);
+        causes.stream()
+            .filter(o -> !o.fault().equals(c.fault()))
+            .forEach(o -> answers.add("it changes nothing", o));
         int chain = Places.of(layout, c.fault()).chains().stream().sorted().findFirst().orElse(0);
         var s = layout.chains().get(chain).segments().getFirst().segment();
         String text = FaultText.apart(c.fault(), c.alike().getFirst());
         String act =
             text.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + text.substring(1) + ".";
-        return ranked(causes, answers, TRY)
+        return answers
+            .worth(TRY)
             .map(
                 worth ->
                     new Ranked(
@@ -290,52 +289,10 @@ final class NextTests {
                             act,
                             Pattern.WHITE,
                             List.of(new NextTest.Spot(s.run(), s.firstPixel(), s.lastPixel())),
-                            tells(answers)),
+                            answers.tells()),
                         worth));
       }
     }
     return Optional.empty();
-  }
-
-  private static Optional<Double> ranked(
-      List<Cause> causes, Map<String, List<Cause>> answers, double effort) {
-    double sum = causes.stream().mapToDouble(Cause::share).sum();
-    double left = 0;
-    for (List<Cause> group : answers.values()) {
-      double own = group.stream().mapToDouble(Cause::share).sum();
-      left += own / sum * bits(group, own);
-    }
-    double gain = sum > 0 ? bits(causes, sum) - left : 0;
-    return gain < LEAST_BITS ? Optional.empty() : Optional.of(gain / effort);
-  }
-
-  private static double bits(List<Cause> causes, double sum) {
-    double bits = 0;
-    for (Cause c : causes) {
-      double p = sum > 0 ? c.share() / sum : 0;
-      bits -= p > 0 ? p * Math.log(p) / Math.log(2) : 0;
-    }
-    return bits;
-  }
-
-  private static String tells(Map<String, List<Cause>> answers) {
-    List<Map.Entry<String, List<Cause>>> by = new ArrayList<>(answers.entrySet());
-    by.sort(
-        Comparator.comparingDouble(
-            (Map.Entry<String, List<Cause>> e) ->
-                -e.getValue().stream().mapToDouble(Cause::share).sum()));
-    return by.stream()
-        .limit(3)
-        .filter(e -> !e.getValue().isEmpty())
-        .map(e -> e.getKey() + ": " + kinds(e.getValue()))
-        .collect(Collectors.joining("; "));
-  }
-
-  private static String kinds(List<Cause> causes) {
-    return causes.stream()
-        .map(c -> c.fault().kind().id())
-        .distinct()
-        .limit(3)
-        .collect(Collectors.joining(" or "));
   }
 }

@@ -2,7 +2,6 @@ package bunting.core.meter;
 
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
-import bunting.core.limits.Range;
 import bunting.core.pattern.Pattern;
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
@@ -101,7 +100,7 @@ public final class MeasuredAmps {
   }
 
   private static boolean sound(double milliamps, double sheet) {
-    return milliamps > 0 && milliamps <= TIMES_MOST * sheet && Range.MILLIAMPS.holds(milliamps);
+    return milliamps > 0 && milliamps <= TIMES_MOST * sheet;
   }
 
   private static double amps(

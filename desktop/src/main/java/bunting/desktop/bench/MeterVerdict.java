@@ -5,7 +5,6 @@ import bunting.core.faults.Diagnosis;
 import bunting.core.faults.Fault;
 import bunting.core.faults.FaultText;
 import bunting.core.faults.Observed;
-import bunting.core.faults.Pictures;
 import bunting.core.meter.MeterSetting;
 import bunting.core.plan.MeasuredLead;
 import bunting.core.show.Texts;
@@ -14,7 +13,6 @@ import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Newest;
 import bunting.desktop.kit.Words;
 import bunting.desktop.session.Session;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.control.Label;
@@ -29,8 +27,6 @@ final class MeterVerdict extends VBox {
   private final Label tells = Words.lines("");
   private final VBox take = new VBox(5);
   private final Newest asking;
-  private Optional<Pictures> pictures = Optional.empty();
-  private Map<Double, Double> trims = Map.of();
 
   MeterVerdict(Session session) {
     super(6);
@@ -53,24 +49,14 @@ final class MeterVerdict extends VBox {
 
   /** Asks what is behind readings of which one at least is not as expected. */
   void judge(Rig rig, MeterSetting setting, Observed readings) {
-    Pictures own = pictures(rig, setting.trims());
+    Diagnosis diagnosis = rig.diagnosis(setting.trims());
     tells.setText("Looking for what explains these readings…");
     take.getChildren().clear();
     asking.ask(
         "judging the readings",
-        job -> new Diagnosis(own).of(readings, job::stopped),
+        job -> diagnosis.of(readings, job::stopped),
         answer -> told(rig, answer),
         session::say);
-  }
-
-  private Pictures pictures(Rig rig, Map<Double, Double> held) {
-    Optional<Pictures> known =
-        pictures.filter(p -> p.layout().equals(rig.layout()) && trims.equals(held));
-    if (known.isEmpty()) {
-      trims = held;
-      pictures = Optional.of(new Pictures(rig.layout(), held));
-    }
-    return pictures.orElseThrow();
   }
 
   private void told(Rig rig, Diagnosis.Answer answer) {

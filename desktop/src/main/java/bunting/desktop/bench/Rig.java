@@ -24,6 +24,8 @@ final class Rig implements Closeable {
   private final Reading reading;
   private final Layout layout;
   private final Pictures pictures;
+  private Map<Double, Double> measured = Map.of();
+  private Pictures asMeasured;
   private final StandIns standIns;
   private final Live live;
   private final WhiteHold hold;
@@ -33,6 +35,7 @@ final class Rig implements Closeable {
     this.reading = reading;
     this.layout = new Layout(reading);
     this.pictures = new Pictures(layout);
+    this.asMeasured = pictures;
     this.standIns = new StandIns(layout.map());
     this.live = new Live(layout);
     this.hold = WhiteHold.of(reading);
@@ -92,8 +95,13 @@ final class Rig implements Closeable {
     return pictures;
   }
 
-  Diagnosis diagnosis() {
-    return new Diagnosis(pictures);
+  /** The search for causes with supplies that read other volts than planned, by their nominal. */
+  synchronized Diagnosis diagnosis(Map<Double, Double> supplyVolts) {
+    if (!supplyVolts.equals(measured)) {
+      measured = Map.copyOf(supplyVolts);
+      asMeasured = new Pictures(layout, measured);
+    }
+    return new Diagnosis(asMeasured);
   }
 
   StandIns standIns() {

@@ -10,6 +10,7 @@ import bunting.core.pattern.Pattern;
 import bunting.desktop.kit.Newest;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -137,14 +138,20 @@ final class SymptomModel {
       answer.set(NOTHING);
       return;
     }
+    Diagnosis diagnosis = rig.get().diagnosis(supplyVolts());
     asking.ask(
         "looking for the cause",
-        job -> rig.get().diagnosis().of(now, job::stopped),
+        job -> diagnosis.of(now, job::stopped),
         found -> {
           answer.set(found);
           chosen.set(found.causes().stream().findFirst().map(c -> c.fault()));
         },
         bench.session()::say);
+  }
+
+  /** What the meter reads at the supplies, as it was noted on its sheet. */
+  private Map<Double, Double> supplyVolts() {
+    return bench.session().show().map(s -> s.bench().supplyVolts()).orElse(Map.of());
   }
 
   private void paint() {

@@ -330,6 +330,32 @@ class BenchWindowTest extends WindowDriver {
     assertThat(onScreen(() -> show().bench().supplyVolts())).isEmpty();
   }
 
+  @Test
+  void whatTheSuppliesReadCountsForWhatIsToldToo(FxRobot robot) {
+    floor();
+    double planned =
+        onScreen(
+            () -> {
+              var part = model().rig().get().orElseThrow().layout().parts("Weir").getFirst();
+              return part.segment().volts().at(0);
+            });
+    does(
+        () -> {
+          session.edit(
+              "Supplies read more.",
+              s -> s.withBench(s.bench().withSupplyVolts(5, Optional.of(5.4))));
+          window().go(SymptomScreen.SCREEN);
+        });
+    enter(robot, "#symptom-from", "1");
+    enter(robot, "#symptom-volts", Texts.fixed(planned, 2));
+    wait(() -> !window().view(SymptomScreen.SCREEN).busy());
+    // What would be right at 5 V is too little at 5.4.
+    wait(
+        () ->
+            robot.lookup("#cause-thin-lead").tryQuery().isPresent()
+                || robot.lookup("#cause-supply-low").tryQuery().isPresent());
+  }
+
   private static double expected(FxRobot robot) {
     return ((MeterSheet.Volts) rows(robot).getItems().getFirst()).volts();
   }
