@@ -12,9 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -147,21 +144,10 @@ class LauncherIT {
     Map<String, List<String>> starts = starts();
     assertThat(starts.keySet()).containsExactlyInAnyOrderElementsOf(named);
     environment.put("TMPDIR", Files.createDirectory(folder.resolve("tmp")).toString());
-    // Others take the plan that the first one writes; those go two at a time.
-    quietly("plan", starts.remove("plan"));
-    try (ExecutorService two = Executors.newFixedThreadPool(2)) {
-      List<Future<?>> all = new ArrayList<>();
-      starts.forEach(
-          (name, words) ->
-              all.add(
-                  two.submit(
-                      () -> {
-                        quietly(name, words);
-                        return name;
-                      })));
-      for (Future<?> one : all) {
-        one.get();
-      }
+    for (Map.Entry<String, List<String>> e : starts.entrySet()) {
+      End end = start(e.getValue().toArray(String[]::new));
+      assertThat(end.status()).as(e.getKey() + ": " + end.err()).isZero();
+      assertThat(end.err()).as(e.getKey()).isEmpty();
     }
     try (Stream<Path> pictures = Files.list(folder.resolve("pictures"))) {
       assertThat(pictures).hasSizeGreaterThan(10);
@@ -171,12 +157,6 @@ class LauncherIT {
           .as("nothing but the demo's own folder is left")
           .allMatch(n -> n.startsWith("bunting-demo-"));
     }
-  }
-
-  private void quietly(String name, List<String> words) throws Exception {
-    End end = start(words.toArray(String[]::new));
-    assertThat(end.status()).as(name + ": " + end.err()).isZero();
-    assertThat(end.err()).as(name).isEmpty();
   }
 
   @Test

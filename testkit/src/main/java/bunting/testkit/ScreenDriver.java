@@ -47,7 +47,6 @@ public abstract class ScreenDriver {
   protected final void settle() {
     drain();
     waitUntil(() -> now(this::isQuiet));
-    drain();
   }
 
   private static <T> T now(Callable<T> work) {

@@ -14,6 +14,7 @@ final class AsPlanned {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private Optional<Live> live = Optional.empty();
   private boolean on;
+  private boolean missed;
 
   AsPlanned(BenchModel model) {
     this.model = model;
@@ -51,8 +52,10 @@ final class AsPlanned {
       return;
     }
     if (painting.busy().get()) {
+      missed = true;
       return;
     }
+    missed = false;
     Rig r = rig.get();
     Live sound = live.orElseGet(() -> new Live(r.layout()));
     live = Optional.of(sound);
@@ -61,7 +64,12 @@ final class AsPlanned {
     painting.ask(
         "painting what was planned",
         job -> sound.of(frame, 0),
-        done -> shown.set(Optional.of(done)),
+        done -> {
+          shown.set(Optional.of(done));
+          if (missed) {
+            paint();
+          }
+        },
         model.session()::say);
   }
 }

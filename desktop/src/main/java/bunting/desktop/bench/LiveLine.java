@@ -10,6 +10,7 @@ import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import bunting.desktop.picture.BuntingLine;
 import bunting.desktop.picture.BuntingPainter;
+import bunting.desktop.session.Selection;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -77,7 +78,9 @@ final class LiveLine extends Region {
           for (BuntingLine.Span s : l.spans()) {
             at = x >= s.x1() ? s : at;
           }
-          pointed.at(at.segment().run().name(), at.pixelAt(Math.min(x, at.x2() - 0.01)));
+          String run = at.segment().run().name();
+          model.session().selection().set(new Selection.OfRun(run));
+          pointed.at(run, at.pixelAt(Math.min(x, at.x2() - 0.01)));
         });
   }
 

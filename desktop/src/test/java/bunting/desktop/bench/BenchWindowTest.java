@@ -8,6 +8,8 @@ import bunting.core.faults.Whereabouts;
 import bunting.core.meter.MeterSheet;
 import bunting.core.pattern.Pattern;
 import bunting.core.show.BenchNotes;
+import bunting.core.show.Controller;
+import bunting.core.show.Held;
 import bunting.core.show.Network;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -284,6 +286,31 @@ class BenchWindowTest extends WindowDriver {
     wait(() -> !window().view(SymptomScreen.SCREEN).busy());
     robot.clickOn("#live-line");
     assertThat(onScreen(() -> fieldText(robot, "#symptom-from"))).isEqualTo("" + pixel);
+  }
+
+  @Test
+  void theRunBehindAnotherIsPointedAtOnTheirLine(FxRobot robot) {
+    Show bare = mill();
+    does(
+        () -> {
+          session.start(
+              bare.withControllers(List.of(new Controller("C1", "box-2", 0, 0)))
+                  .withAllotting(
+                      bare.allotting()
+                          .withByHand(
+                              List.of(
+                                  new Held("Weir", 1, 120, "C1", 1, 1),
+                                  new Held("Owl", 1, 40, "C1", 1, 2)))));
+          session.selection().set(new Selection.OfRun("Weir"));
+          window().go(SymptomScreen.SCREEN);
+        });
+    wait(() -> model().rig().get().isPresent() && !window().busy());
+    double wide = onScreen(() -> robot.lookup("#live-line").query().getBoundsInLocal().getWidth());
+    robot.clickOn(in(robot, "#live-line", wide - 60, 40));
+    assertThat(onScreen(() -> robot.lookup("#symptom-run").queryAs(Label.class).getText()))
+        .isEqualTo("Owl");
+    assertThat(Integer.parseInt(onScreen(() -> fieldText(robot, "#symptom-from"))))
+        .isBetween(20, 40);
   }
 
   private static String fieldText(FxRobot robot, String query) {
