@@ -1,15 +1,19 @@
 package bunting.core.meter;
 
+import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.pattern.Pattern;
+import bunting.core.show.Feed;
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /**
  * From the amps that a meter reads to the milliamps of a pixel: those with which the plan's own
@@ -26,40 +30,40 @@ public final class MeasuredAmps {
 
   private MeasuredAmps() {}
 
+  /** What pixels of a kind draw, milliamps each at full white. */
+  public record Drawn(PixelType type, double milliamps) {}
+
   /** The one kind of pixels behind a place; empty where there are several, or none. */
-  public static Optional<PixelType> type(Reading reading, MeterSheet.Amps at) {
-    Set<String> segments = new HashSet<>();
-    switch (at.kind()) {
-      case PORT ->
-          reading.segments().stream()
-              .filter(s -> at.id().equals(s.segment().controller() + ":" + s.segment().port()))
-              .forEach(s -> segments.add(s.segment().id()));
-      case FEED, SUPPLY -> {
-        Set<String> ports = new HashSet<>();
-        for (var f : reading.feeds()) {
-          boolean behind =
-              at.kind() == MeterSheet.Kind.FEED
-                  ? f.feed().id().equals(at.id())
-                  : f.feed().supply().equals(at.id());
-          if (behind) {
-            reading.segments().stream()
-                .filter(s -> s.segment().id().equals(f.feed().segment()))
-                .forEach(s -> ports.add(port(s)));
-          }
-        }
-        reading.segments().stream()
-            .filter(s -> ports.contains(port(s)))
-            .forEach(s -> segments.add(s.segment().id()));
-      }
-      case CIRCUIT -> {}
-    }
+  static Optional<PixelType> type(Reading reading, MeterSheet.Amps at) {
+    Set<String> ports = ports(reading, at);
     List<PixelType> types =
         reading.segments().stream()
-            .filter(s -> segments.contains(s.segment().id()))
+            .filter(s -> ports.contains(port(s)))
             .map(SegmentReading::type)
             .distinct()
             .toList();
     return types.size() == 1 ? Optional.of(types.getFirst()) : Optional.empty();
+  }
+
+  /** The ports whose pixels a place feeds. */
+  private static Set<String> ports(Reading reading, MeterSheet.Amps at) {
+    Map<String, String> portOf = new HashMap<>();
+    reading.segments().forEach(s -> portOf.put(s.segment().id(), port(s)));
+    return switch (at.kind()) {
+      case PORT -> Set.of(at.id());
+      case FEED -> behind(reading, portOf, f -> f.id().equals(at.id()));
+      case SUPPLY -> behind(reading, portOf, f -> f.supply().equals(at.id()));
+      case CIRCUIT -> Set.of();
+    };
+  }
+
+  private static Set<String> behind(
+      Reading reading, Map<String, String> portOf, Predicate<Feed> which) {
+    return reading.feeds().stream()
+        .map(FeedReading::feed)
+        .filter(which)
+        .flatMap(f -> Optional.ofNullable(portOf.get(f.segment())).stream())
+        .collect(Collectors.toSet());
   }
 
   private static String port(SegmentReading s) {
@@ -76,11 +80,11 @@ public final class MeasuredAmps {
    * @return to a tenth; empty where pixels of several kinds are behind it, nothing is lit, or no
    *     such pixels are
    */
-  public static OptionalDouble milliamps(
+  public static Optional<Drawn> milliamps(
       Reading reading, MeterSetting setting, MeterSheet.Amps at, double read) {
     Optional<PixelType> type = type(reading, at);
     if (type.isEmpty() || setting.pattern() == Pattern.BLACK || at.amps() <= 0 || read <= 0) {
-      return OptionalDouble.empty();
+      return Optional.empty();
     }
     double sheet = type.get().milliampsFull();
     double before = sheet;
@@ -89,14 +93,14 @@ public final class MeasuredAmps {
     for (int i = 0; i < STEPS && sound(now, sheet); i++) {
       double next = amps(reading, setting, at, type.get().withMeasured(now));
       if (Math.abs(next - read) <= NEAR_AMPS) {
-        return OptionalDouble.of(Math.round(10 * now) / 10.0);
+        return Optional.of(new Drawn(type.get(), Math.round(10 * now) / 10.0));
       }
       double slope = (next - amps) / (now - before);
       before = now;
       amps = next;
       now += slope > 0 ? (read - next) / slope : now * (read / next - 1);
     }
-    return OptionalDouble.empty();
+    return Optional.empty();
   }
 
   private static boolean sound(double milliamps, double sheet) {

@@ -50,7 +50,7 @@ class MeasuredAmpsTest {
         for (MeterSheet.Amps place : new Meter(plan).read(WHITE).amps()) {
           if (place.kind() != MeterSheet.Kind.CIRCUIT) {
             double read = at(built, WHITE, place).amps();
-            assertThat(MeasuredAmps.milliamps(plan, WHITE, place, read).orElseThrow())
+            assertThat(MeasuredAmps.milliamps(plan, WHITE, place, read).orElseThrow().milliamps())
                 .as(type + " " + place.kind() + " " + place.id())
                 .isCloseTo(real, within(0.11));
             told++;
@@ -72,7 +72,7 @@ class MeasuredAmpsTest {
                 .findFirst()
                 .orElseThrow();
     double read = at(really(plan, "5v-strip-60", 40), half, port).amps();
-    assertThat(MeasuredAmps.milliamps(plan, half, port, read).orElseThrow())
+    assertThat(MeasuredAmps.milliamps(plan, half, port, read).orElseThrow().milliamps())
         .isCloseTo(40, within(0.3));
   }
 

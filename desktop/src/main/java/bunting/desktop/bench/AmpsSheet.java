@@ -18,7 +18,6 @@ import bunting.desktop.session.Session;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableList;
 import javafx.geometry.Pos;
@@ -182,7 +181,7 @@ final class AmpsSheet extends VBox {
       solving.ask(
           "working out milliamps",
           job -> MeasuredAmps.milliamps(now.reading(), under, row, amps),
-          found -> offer(now, row, found),
+          found -> found.ifPresent(this::offer),
           session::say);
     }
   }
@@ -208,13 +207,9 @@ final class AmpsSheet extends VBox {
   }
 
   /** What the pixels draw, if it is these and nothing else. */
-  private void offer(Rig of, MeterSheet.Amps row, OptionalDouble milliamps) {
-    Optional<PixelType> type = MeasuredAmps.type(of.reading(), row);
-    if (milliamps.isEmpty() || type.isEmpty()) {
-      return;
-    }
-    PixelType t = type.get();
-    String each = Texts.number(milliamps.getAsDouble()) + " mA";
+  private void offer(MeasuredAmps.Drawn drawn) {
+    PixelType t = drawn.type();
+    String each = Texts.number(drawn.milliamps()) + " mA";
     take.getChildren()
         .setAll(
             Words.softLines(
@@ -233,8 +228,7 @@ final class AmpsSheet extends VBox {
                         t.name() + " is planned as it was measured, " + each + " a pixel.",
                         s ->
                             s.withCatalogue(
-                                s.catalogue()
-                                    .withPixelType(t.withMeasured(milliamps.getAsDouble()))))));
+                                s.catalogue().withPixelType(t.withMeasured(drawn.milliamps()))))));
   }
 
   private void enter() {
