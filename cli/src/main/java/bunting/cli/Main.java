@@ -35,6 +35,8 @@ import picocli.CommandLine.Command;
       LoseCommand.class,
       DiagnoseCommand.class,
       MeterCommand.class,
+      MainsCommand.class,
+      HoursCommand.class,
       AddressesCommand.class,
       WhichCommand.class,
       CutCommand.class,

@@ -89,6 +89,10 @@ class ArchitectureTest {
         .definedBy("bunting.core.meter")
         .layer("faults")
         .definedBy("bunting.core.faults")
+        .layer("hookup")
+        .definedBy("bunting.core.hookup")
+        .layer("hours")
+        .definedBy("bunting.core.hours")
         .layer("explain")
         .definedBy("bunting.core.explain")
         .layer("plan")
@@ -208,6 +212,7 @@ class ArchitectureTest {
             "island",
             "dc",
             "injection",
+            "hookup",
             "network",
             "whatif",
             "assess",
@@ -229,6 +234,10 @@ class ArchitectureTest {
         .whereLayer("faults")
         .mayOnlyAccessLayers(
             "meter", "pattern", "patch", "assess", "island", "dc", "addressing", "survey", "show")
+        .whereLayer("hookup")
+        .mayOnlyAccessLayers("assess", "mains", "island", "show")
+        .whereLayer("hours")
+        .mayOnlyAccessLayers("hookup", "assess", "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
             "copper",

@@ -185,6 +185,10 @@ final class CatalogueReader {
         f.number("watts", Range.WATTS),
         f.number("efficiency", Range.between(0.001, 1), 0.88),
         f.number("powerFactor", Range.between(0.001, 1), 0.95),
-        f.number("cost", Range.MONEY, 0));
+        f.number("cost", Range.MONEY, 0),
+        f.has("inrushAmps")
+            ? OptionalDouble.of(f.number("inrushAmps", Range.AMPS))
+            : OptionalDouble.empty(),
+        f.number("idleWatts", Range.between(0, Range.WATTS.most()), 0));
   }
 }

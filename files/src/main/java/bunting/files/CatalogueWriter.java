@@ -56,13 +56,20 @@ final class CatalogueWriter {
     json.list(
         "supplyTypes",
         catalogue.supplyTypes(),
-        (j, t) ->
-            j.put("id", t.id())
-                .put("volts", t.volts())
-                .put("watts", t.watts())
-                .put("efficiency", t.efficiency())
-                .put("powerFactor", t.powerFactor())
-                .put("cost", t.cost()));
+        (j, t) -> {
+          j.put("id", t.id())
+              .put("volts", t.volts())
+              .put("watts", t.watts())
+              .put("efficiency", t.efficiency())
+              .put("powerFactor", t.powerFactor())
+              .put("cost", t.cost());
+          if (t.inrushAmps().isPresent()) {
+            j.put("inrushAmps", t.inrushAmps().getAsDouble());
+          }
+          if (t.idleWatts() > 0) {
+            j.put("idleWatts", t.idleWatts());
+          }
+        });
     json.list(
         "dimmerTypes",
         catalogue.dimmerTypes(),

@@ -137,6 +137,23 @@ final class Json {
     out.writeEndArray();
   }
 
+  void textLists(String key, Iterable<? extends Iterable<String>> lists) throws IOException {
+    out.writeArrayFieldStart(key);
+    for (Iterable<String> list : lists) {
+      out.writeStartArray();
+      for (String s : list) {
+        out.writeString(s);
+      }
+      out.writeEndArray();
+    }
+    out.writeEndArray();
+  }
+
+  Json putNull(String key) throws IOException {
+    out.writeNullField(key);
+    return this;
+  }
+
   void numberLists(String key, Iterable<? extends Iterable<? extends Number>> lists)
       throws IOException {
     out.writeArrayFieldStart(key);

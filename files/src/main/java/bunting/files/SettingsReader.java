@@ -6,6 +6,7 @@ import bunting.core.show.BoxStarts;
 import bunting.core.show.Catalogue;
 import bunting.core.show.Circuit;
 import bunting.core.show.Controller;
+import bunting.core.show.Mains;
 import bunting.core.show.Network;
 import bunting.core.show.Planning;
 import bunting.core.show.PortStart;
@@ -49,22 +50,16 @@ final class SettingsReader {
     Catalogue catalogue = catalogue(in);
     Wiring wiring = WiringJson.settings(in, WiringJson.ids(catalogue.wires()));
     Optional<List<Controller>> controllers = controllers(in, catalogue);
-    Optional<List<Circuit>> circuits =
-        in.list(
-            "circuits",
-            f ->
-                new Circuit(
-                    f.text("id"), f.number("volts", Range.VOLTS, settings.mainsVolts()),
-                    f.number("breakerAmps", Range.aboveTo(0, Range.AMPS.most())),
-                        f.number("existingAmps", Range.AMPS, 0)),
-            Circuit::id);
+    Optional<List<Circuit>> circuits = MainsJson.circuits(in, settings);
+    Mains mains = new Mains(HoursJson.read(in), MainsJson.devices(in));
     in.done();
     Show show =
         new Show(settings, sites, addressing, catalogue, controllers, circuits, List.of())
             .withLeftovers(in.leftovers());
     return show.withAllotting(show.allotting().with(planning))
         .withNetwork(network)
-        .withWiring(wiring);
+        .withWiring(wiring)
+        .withMains(mains);
   }
 
   private static ShowSettings showSettings(JsonFields in, String currency)

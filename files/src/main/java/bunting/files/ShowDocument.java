@@ -2,6 +2,7 @@ package bunting.files;
 
 import bunting.core.limits.Range;
 import bunting.core.show.BoxStarts;
+import bunting.core.show.Hours;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.UniverseRange;
@@ -48,6 +49,11 @@ final class ShowDocument {
             .withBench(BenchJson.read(in))
             .withAllotting(AllottingJson.read(in, bare.allotting()))
             .withWiring(WiringJson.read(in, bare.wiring()));
+    // Hours stand in the settings; a show file may have them beside these.
+    Optional<Hours> hours = HoursJson.read(in);
+    if (hours.isPresent()) {
+      show = show.withMains(show.mains().withHours(hours));
+    }
     // A recovery file is a show file that says whose it is; that means nothing to the show.
     in.has(RECOVERY_OF);
     in.done();
@@ -133,15 +139,6 @@ final class ShowDocument {
           show.controllers().get(),
           (j, c) -> j.put("id", c.id()).put("type", c.type()).put("x", c.x()).put("y", c.y()));
     }
-    if (show.circuits().isPresent()) {
-      json.list(
-          "circuits",
-          show.circuits().get(),
-          (j, c) ->
-              j.put("id", c.id())
-                  .put("volts", c.volts())
-                  .put("breakerAmps", c.breakerAmps())
-                  .put("existingAmps", c.existingAmps()));
-    }
+    MainsJson.write(json, show);
   }
 }

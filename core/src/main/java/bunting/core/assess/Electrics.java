@@ -9,6 +9,7 @@ import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
+import bunting.core.show.MainsDevice;
 import bunting.core.show.Show;
 import bunting.core.show.SupplyType;
 import java.util.ArrayList;
@@ -168,6 +169,12 @@ final class Electrics {
           .circuit()
           .filter(known::containsKey)
           .ifPresent(id -> amps.merge(id, voltAmps / known.get(id).volts(), Double::sum));
+    }
+    for (MainsDevice d : show.mains().devices()) {
+      String id = decisions.others().devices().get(d.id());
+      if (id != null && known.containsKey(id)) {
+        amps.merge(id, d.voltAmps() / known.get(id).volts(), Double::sum);
+      }
     }
     return circuits.stream()
         .map(c -> new CircuitReading(c, amps.getOrDefault(c.id(), 0.0)))

@@ -3,7 +3,6 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
-import bunting.core.show.Circuit;
 
 /** What is on a circuit already comes off first: a 20 A circuit is not 20 A for you. */
 final class CircuitFull implements Check {
@@ -31,7 +30,7 @@ final class CircuitFull implements Check {
   public void examine(Reading reading, Reporter to) {
 
     for (var c : reading.worst().circuits()) {
-      double usable = c.circuit().breakerAmps() * Circuit.CONTINUOUS_SHARE;
+      double usable = c.circuit().allowedAmps();
       if (c.circuit().existingAmps() >= usable) {
         to.report(
             Subject.Kind.CIRCUIT,

@@ -5,7 +5,6 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
 import bunting.core.copper.Fuses;
-import bunting.core.show.Circuit;
 
 /** What runs for hours on a circuit is at most 80 % of its breaker. */
 final class CircuitOver implements Check {
@@ -33,7 +32,7 @@ final class CircuitOver implements Check {
   public void examine(Reading reading, Reporter to) {
     for (var c : reading.worst().circuits()) {
       double all = c.circuit().existingAmps() + c.loadAmps();
-      double usable = c.circuit().breakerAmps() * Circuit.CONTINUOUS_SHARE;
+      double usable = c.circuit().allowedAmps();
       if (c.loadAmps() > 0 && Fuses.over(all, usable)) {
         to.report(
             Subject.Kind.CIRCUIT,

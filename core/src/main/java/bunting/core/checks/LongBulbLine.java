@@ -1,11 +1,12 @@
 package bunting.core.checks;
 
 import bunting.core.assess.Reading;
+import bunting.core.loads.BulbSums;
 import bunting.core.units.Lengths;
 
 /** Over 150 m of line the far bulbs of mains strings are plainly dimmer. */
 final class LongBulbLine implements Check {
-  private static final double METRES_MAX = 150;
+  private static final double METRES_MAX = BulbSums.EVEN_METRES;
 
   @Override
   public String code() {

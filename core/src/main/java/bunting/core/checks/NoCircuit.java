@@ -5,6 +5,7 @@ import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.CircuitReading;
 import bunting.core.assess.Reading;
+import bunting.core.show.MainsDevice;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -43,6 +44,11 @@ final class NoCircuit implements Check {
         double voltAmps = s.type().voltAmps(s.loadWatts());
         String subject = s.supply().id();
         report(Subject.Kind.SUPPLY, subject, "Supply " + subject, voltAmps, mains, circuits, to);
+      }
+    }
+    for (MainsDevice d : reading.show().mains().devices()) {
+      if (!reading.decisions().others().devices().containsKey(d.id())) {
+        report(Subject.Kind.SETTING, d.id(), d.id(), d.voltAmps(), mains, circuits, to);
       }
     }
     for (var c : reading.worst().others().chains()) {

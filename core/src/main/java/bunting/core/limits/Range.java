@@ -98,6 +98,27 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Spares, percent of what is used. */
   public static final Range SPARE_PERCENT = between(0, 1000);
 
+  /** Rating of a breaker, amps. */
+  public static final Range BREAKER = aboveTo(0, 1_000_000);
+
+  /** Phases of the mains. */
+  public static final Range PHASE = between(1, 3);
+
+  /** Degrees north. */
+  public static final Range LATITUDE = between(-90, 90);
+
+  /** Degrees east. */
+  public static final Range LONGITUDE = between(-180, 180);
+
+  /** Minutes after a time of the day; below 0: before. */
+  public static final Range MINUTES_APART = between(-720, 720);
+
+  /** Years of a calendar. */
+  public static final Range YEARS = between(1901, 2199);
+
+  /** Days of a season at most, after its first. */
+  public static final int SEASON_DAYS = 3660;
+
   /** Percent. */
   public static final Range PERCENT = between(0, 100);
 

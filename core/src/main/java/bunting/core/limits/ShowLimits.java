@@ -1,9 +1,14 @@
 package bunting.core.limits;
 
 import bunting.core.show.BulbString;
+import bunting.core.show.Circuit;
+import bunting.core.show.CircuitFacts;
 import bunting.core.show.Controller;
 import bunting.core.show.Course;
 import bunting.core.show.HeldPost;
+import bunting.core.show.Hours;
+import bunting.core.show.Mains;
+import bunting.core.show.MainsDevice;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
@@ -46,6 +51,8 @@ public final class ShowLimits {
     survey(show.survey());
     show.others().plainSets().forEach(this::set);
     show.others().bulbStrings().forEach(this::string);
+    show.circuits().ifPresent(this::circuits);
+    mains(show.mains());
     for (HeldPost post : show.wiring().posts()) {
       number("The cable of a feed of " + post.run(), post.lengthM().orElse(0), Range.LENGTH);
     }
@@ -187,6 +194,58 @@ public final class ShowLimits {
               number("The turn of the picture", u.turnDeg(), Range.DEGREES);
               number("How strongly the picture shows", u.opacityPercent(), Range.PERCENT);
             });
+  }
+
+  private void circuits(List<Circuit> circuits) {
+    unique("Circuits", circuits.stream().map(Circuit::id).toList());
+    for (Circuit c : circuits) {
+      name("The name of a circuit", c.id());
+      number("The volts of " + c.id(), c.volts(), Range.VOLTS);
+      number("The breaker of " + c.id(), c.breakerAmps(), Range.BREAKER);
+      number("What else is on " + c.id(), c.restAmps(), Range.AMPS);
+      c.facts().phase().ifPresent(p -> number("The phase of " + c.id(), p, Range.PHASE));
+      c.facts().rcdMilliamps().ifPresent(m -> number("The RCD of " + c.id(), m, Range.MILLIAMPS));
+      shortText("What the RCD of " + c.id() + " opens too", c.facts().rcdWith());
+      shortText("The socket of " + c.id(), c.facts().socket());
+      c.facts().at().ifPresent(p -> at("The outlet of " + c.id(), p));
+      for (CircuitFacts.Appliance a : c.facts().also()) {
+        name("What else is on " + c.id(), a.what());
+        number("The amps of " + a.what() + " on " + c.id(), a.amps(), Range.AMPS);
+      }
+    }
+  }
+
+  private void mains(Mains mains) {
+    unique("Things on the mains", mains.devices().stream().map(MainsDevice::id).toList());
+    for (MainsDevice d : mains.devices()) {
+      name("The name of a thing on the mains", d.id());
+      number("The watts of " + d.id(), d.watts(), Range.WATTS);
+      d.at().ifPresent(p -> at("The place of " + d.id(), p));
+    }
+    mains.hours().ifPresent(this::hours);
+  }
+
+  private void hours(Hours h) {
+    List<Hours.Season> seasons = new java.util.ArrayList<>(List.of(h.season()));
+    seasons.addAll(h.apart().seasons());
+    for (Hours.Season s : seasons) {
+      number("The year of the first day", s.from().getYear(), Range.YEARS);
+      number("The year of the last day", s.to().getYear(), Range.YEARS);
+      if (s.to().isBefore(s.from()) || s.from().plusDays(Range.SEASON_DAYS).isBefore(s.to())) {
+        say(
+            "The last day of a season should not be before its first, nor more than "
+                + Range.SEASON_DAYS
+                + " days after it.");
+      }
+    }
+    number("The latitude", h.place().latitude(), Range.LATITUDE);
+    number("The longitude", h.place().longitude(), Range.LONGITUDE);
+    number("The minutes after sunset", h.onOffsetMinutes(), Range.MINUTES_APART);
+    number("The average brightness", h.averagePercent(), Range.PERCENT);
+    number("The price of a kilowatt hour", h.tariff().pricePerKwh(), Range.MONEY);
+    if (h.tariff().currency().length() > Range.CURRENCY_MAX) {
+      say("The currency should have at most " + Range.CURRENCY_MAX + " characters.");
+    }
   }
 
   private void set(PlainSet set) {

@@ -1,6 +1,7 @@
 package bunting.core.mains;
 
 import bunting.core.show.Circuit;
+import bunting.core.show.Point;
 import bunting.core.show.SupplyType;
 import bunting.core.solve.ExactSolver;
 import com.google.ortools.sat.BoolVar;
@@ -17,14 +18,15 @@ import java.util.Optional;
 
 /**
  * Which circuit each supply and each chain of bulb strings hangs on: first fit where that places
- * all, else exactly.
+ * all, else exactly. Where circuits are told apart by phase or place, what was placed is then hung
+ * so that phases are even and cords short ({@link EvenHanging}).
  */
 public final class CircuitPlanner {
   /** Ten thousandths of a volt-ampere. */
   private static final double SCALE = 1e4;
 
   /** Deterministic seconds for one assignment. */
-  private static final double EFFORT = 2;
+  static final double EFFORT = 2;
 
   /** Sums of amps are exact to far less than this. */
   private static final double ROUNDING_AMPS = 1e-9;
@@ -37,12 +39,25 @@ public final class CircuitPlanner {
    * @param key its id
    * @param voltAmps what it draws, so that amps are these divided by the circuit's volts
    * @param fixed the circuit that it must be on, where that is known
+   * @param at where its plug is, where that is known
    */
-  public record Load(String key, double voltAmps, Optional<String> fixed) {
+  public record Load(String key, double voltAmps, Optional<String> fixed, Optional<Point> at) {
+    /** Something whose place does not matter. */
+    public Load(String key, double voltAmps, Optional<String> fixed) {
+      this(key, voltAmps, fixed, Optional.empty());
+    }
+
     /** A supply, on any circuit. */
     public static Load of(String supply, SupplyType type, double watts) {
       return new Load(supply, type.voltAmps(watts), Optional.empty());
     }
+  }
+
+  /** The same, with the outlets of each circuit by its id. */
+  public static Map<String, String> assign(
+      List<Load> loads, List<Circuit> circuits, Map<String, List<Point>> outlets) {
+    Map<String, String> placed = assign(loads, circuits);
+    return EvenHanging.of(loads, circuits, outlets, placed);
   }
 
   /**
@@ -96,7 +111,7 @@ public final class CircuitPlanner {
     return result;
   }
 
-  private static boolean may(Load load, Circuit circuit) {
+  static boolean may(Load load, Circuit circuit) {
     return load.fixed().isEmpty() || load.fixed().get().equals(circuit.id());
   }
 
@@ -141,12 +156,12 @@ public final class CircuitPlanner {
   }
 
   /** Volt-amperes as the solver counts them, rounded up by less than anybody measures. */
-  private static long scaled(double voltAmps) {
+  static long scaled(double voltAmps) {
     return (long) Math.ceil(voltAmps * SCALE - 1e-3);
   }
 
   /** What a circuit has for the show, as the solver counts. */
-  private static long room(Circuit circuit) {
+  static long room(Circuit circuit) {
     return Math.max(0, (long) Math.floor(circuit.usableAmps() * circuit.volts() * SCALE + 1e-3));
   }
 }

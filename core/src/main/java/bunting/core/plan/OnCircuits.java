@@ -2,10 +2,14 @@ package bunting.core.plan;
 
 import bunting.core.assess.Consequence;
 import bunting.core.assess.OtherReading;
+import bunting.core.assess.SupplyReading;
 import bunting.core.mains.CircuitPlanner;
+import bunting.core.mains.Outlets;
 import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
+import bunting.core.show.MainsDevice;
 import bunting.core.show.OtherDecisions;
+import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
 import java.util.ArrayList;
@@ -13,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 
 /** Supplies and chains of bulb strings on the show's circuits, at the most that can be sent. */
 final class OnCircuits {
@@ -22,12 +27,18 @@ final class OnCircuits {
   /** For what the supplies and chains draw. */
   OnCircuits(Show show, Consequence worst) {
     this.show = show;
-    worst
-        .supplies()
-        .forEach(s -> loads.add(CircuitPlanner.Load.of(s.supply().id(), s.type(), s.loadWatts())));
+    for (SupplyReading s : worst.supplies()) {
+      double voltAmps = s.type().voltAmps(s.loadWatts());
+      Optional<Point> at = Optional.of(s.supply().at());
+      loads.add(new CircuitPlanner.Load(s.supply().id(), voltAmps, Optional.empty(), at));
+    }
     for (OtherReading.Chain c : worst.others().chains()) {
       double voltAmps = c.amps() * show.settings().mainsVolts();
-      loads.add(new CircuitPlanner.Load(c.chain().id(), voltAmps, c.chain().circuit()));
+      Optional<Point> at = Optional.of(c.strings().getFirst().at());
+      loads.add(new CircuitPlanner.Load(c.chain().id(), voltAmps, c.chain().circuit(), at));
+    }
+    for (MainsDevice d : show.mains().devices()) {
+      loads.add(new CircuitPlanner.Load(device(d.id()), d.voltAmps(), d.circuit(), d.at()));
     }
   }
 
@@ -36,7 +47,15 @@ final class OnCircuits {
     if (show.circuits().isEmpty()) {
       return dry;
     }
-    Map<String, String> on = CircuitPlanner.assign(loads, show.circuits().get());
+    Map<String, String> on =
+        CircuitPlanner.assign(loads, show.circuits().get(), Outlets.byCircuit(show));
+    Map<String, String> devices = new TreeMap<>();
+    for (MainsDevice d : show.mains().devices()) {
+      String circuit = on.get(device(d.id()));
+      if (circuit != null) {
+        devices.put(d.id(), circuit);
+      }
+    }
     return dry.with(
         dry.supplies().stream()
             .map(s -> new Supply(s.id(), s.type(), s.at(), Optional.ofNullable(on.get(s.id()))))
@@ -49,7 +68,13 @@ final class OnCircuits {
                     c ->
                         new OtherDecisions.Chain(
                             c.id(), c.strings(), c.outlet(), Optional.ofNullable(on.get(c.id()))))
-                .toList()));
+                .toList(),
+            devices));
+  }
+
+  /** A device may have the name of a supply. */
+  private static String device(String id) {
+    return "device " + id;
   }
 
   /** How many supplies and chains have no circuit. */
@@ -73,6 +98,11 @@ final class OnCircuits {
   }
 
   private static Optional<String> circuitOf(Decisions d, String key) {
+    for (Map.Entry<String, String> e : d.others().devices().entrySet()) {
+      if (device(e.getKey()).equals(key)) {
+        return Optional.of(e.getValue());
+      }
+    }
     for (Supply s : d.supplies()) {
       if (s.id().equals(key)) {
         return s.circuit();

@@ -1,7 +1,9 @@
 package bunting.core.show;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * What was decided about lights that are not pixels.
@@ -9,8 +11,10 @@ import java.util.Optional;
  * @param dimmers the boards, in the order of their slots
  * @param outputs which set is on which outputs, in that order
  * @param chains bulb strings plugged into each other
+ * @param devices ids of small things on the mains that have a circuit, and that circuit
  */
-public record OtherDecisions(List<Dimmer> dimmers, List<Output> outputs, List<Chain> chains) {
+public record OtherDecisions(
+    List<Dimmer> dimmers, List<Output> outputs, List<Chain> chains, Map<String, String> devices) {
   /** Nothing to decide. */
   public static final OtherDecisions NONE = new OtherDecisions(List.of(), List.of(), List.of());
 
@@ -18,6 +22,12 @@ public record OtherDecisions(List<Dimmer> dimmers, List<Output> outputs, List<Ch
     dimmers = List.copyOf(dimmers);
     outputs = List.copyOf(outputs);
     chains = List.copyOf(chains);
+    devices = java.util.Collections.unmodifiableMap(new TreeMap<>(devices));
+  }
+
+  /** Nothing small on a circuit. */
+  public OtherDecisions(List<Dimmer> dimmers, List<Output> outputs, List<Chain> chains) {
+    this(dimmers, outputs, chains, Map.of());
   }
 
   /**

@@ -22,6 +22,7 @@ import java.util.Optional;
  * @param network the show's network
  * @param wiring what the builder knows and decided about power
  * @param bench what was done at the bench
+ * @param mains what the builder knows and decided about the mains
  */
 public record Show(
     ShowSettings settings,
@@ -38,7 +39,8 @@ public record Show(
     Allotting allotting,
     Network network,
     Wiring wiring,
-    BenchNotes bench) {
+    BenchNotes bench,
+    Mains mains) {
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
@@ -70,7 +72,8 @@ public record Show(
         Allotting.FREE,
         Network.DEFAULT,
         Wiring.DEFAULT,
-        BenchNotes.NONE);
+        BenchNotes.NONE,
+        Mains.UNSAID);
   }
 
   /** A show of these runs with all defaults. */
@@ -155,7 +158,8 @@ public record Show(
         allotting,
         network,
         wiring,
-        bench);
+        bench,
+        mains);
   }
 
   /** The same with another survey. */
@@ -205,6 +209,49 @@ public record Show(
         allotting,
         network,
         wiring,
+        other,
+        mains);
+  }
+
+  /** The same with other circuits; empty: mains are not checked. */
+  public Show withCircuits(Optional<List<Circuit>> other) {
+    return new Show(
+        settings,
+        sites,
+        addressing,
+        catalogue,
+        controllers,
+        other,
+        runs,
+        leftovers,
+        survey,
+        others,
+        workshop,
+        allotting,
+        network,
+        wiring,
+        bench,
+        mains);
+  }
+
+  /** The same with other knowledge of the mains. */
+  public Show withMains(Mains other) {
+    return new Show(
+        settings,
+        sites,
+        addressing,
+        catalogue,
+        controllers,
+        circuits,
+        runs,
+        leftovers,
+        survey,
+        others,
+        workshop,
+        allotting,
+        network,
+        wiring,
+        bench,
         other);
   }
 
@@ -241,7 +288,8 @@ public record Show(
         decided,
         net,
         cables,
-        bench);
+        bench,
+        mains);
   }
 
   private Show of(
@@ -265,6 +313,7 @@ public record Show(
         allotting,
         network,
         wiring,
-        bench);
+        bench,
+        mains);
   }
 }

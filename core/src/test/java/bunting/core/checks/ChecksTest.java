@@ -266,6 +266,7 @@ class ChecksTest {
                     Map.of()))));
     faults.putAll(PowerFaults.all());
     faults.putAll(SafetyFaults.all());
+    faults.putAll(MainsFaults.all());
     faults.put("local-codes", ok);
     OtherLoads far =
         new OtherLoads(

@@ -173,6 +173,7 @@ final class SafetyFaults {
             .map(p -> new OtherDecisions.Output(p.set(), p.dimmer(), p.firstOutput(), 1, p.wire()))
             .toList();
     return Reading.of(
-        show, plan.with(plan.supplies(), new OtherDecisions(o.dimmers(), weak, o.chains())));
+        show,
+        plan.with(plan.supplies(), new OtherDecisions(o.dimmers(), weak, o.chains(), o.devices())));
   }
 }

@@ -157,21 +157,6 @@ class OtherLoadsTest {
   }
 
   private static Show withCircuit(Show s, Circuit circuit) {
-    return new Show(
-        s.settings(),
-        s.sites(),
-        s.addressing(),
-        s.catalogue(),
-        s.controllers(),
-        Optional.of(List.of(circuit)),
-        s.runs(),
-        s.leftovers(),
-        s.survey(),
-        s.others(),
-        s.workshop(),
-        s.allotting(),
-        s.network(),
-        s.wiring(),
-        s.bench());
+    return s.withCircuits(Optional.of(List.of(circuit)));
   }
 }

@@ -120,6 +120,7 @@ public final class BoxEdits {
                 .withHandOut(show.allotting().handOut().map(h -> handedOut(h, from, to))))
         .withNetwork(show.network().boxRenamed(from, to))
         .withBench(show.bench().boxRenamed(from, to))
+        .withMains(MainsEdits.boxElsewhere(show.mains(), from, Optional.of(to)))
         .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
         .withLeftovers(show.leftovers().renamed("controllers", from, to));
   }
@@ -159,6 +160,7 @@ public final class BoxEdits {
                         .filter(h -> !h.controller().equals(id))
                         .toList()))
         .withNetwork(show.network().withAddress(id, "").withWifi(id, false))
+        .withMains(MainsEdits.boxElsewhere(show.mains(), id, Optional.empty()))
         .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
         .withLeftovers(show.leftovers().without("controllers", id));
   }

@@ -10,6 +10,8 @@ import bunting.core.show.Fitting;
 import bunting.core.show.Held;
 import bunting.core.show.HeldPost;
 import bunting.core.show.Leftovers.Dropped;
+import bunting.core.show.Mains;
+import bunting.core.show.MainsDevice;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
@@ -58,7 +60,7 @@ public final class References {
   private Kept go() {
     Show next = show.withRuns(runs());
     next = next.withAllotting(allotting()).withWiring(wiring()).withWorkshop(workshop());
-    next = next.withBench(bench());
+    next = next.withBench(bench()).withMains(mains());
     next = next.withSurvey(survey()).withAddressing(addressing());
     return new Kept(next.equals(show) ? show : next, dropped);
   }
@@ -199,6 +201,24 @@ public final class References {
     return show.bench().withReadings(there);
   }
 
+  private Mains mains() {
+    Set<String> circuits = circuits();
+    List<MainsDevice> devices = new ArrayList<>();
+    for (MainsDevice d : show.mains().devices()) {
+      boolean known = d.circuit().isEmpty() || circuits.contains(d.circuit().get());
+      if (!known) {
+        drop(d.id() + " was on a circuit that the show has not: it may hang on any.");
+      }
+      devices.add(
+          known ? d : new MainsDevice(d.id(), d.watts(), d.at(), Optional.empty(), d.keeps()));
+    }
+    return show.mains().withDevices(devices);
+  }
+
+  private Set<String> circuits() {
+    return show.circuits().orElse(List.of()).stream().map(Circuit::id).collect(Collectors.toSet());
+  }
+
   private Workshop workshop() {
     Workshop shop = show.workshop();
     Set<String> types = show.catalogue().pixelTypesById().keySet();
@@ -216,8 +236,7 @@ public final class References {
   }
 
   private Survey survey() {
-    Set<String> circuits =
-        show.circuits().orElse(List.of()).stream().map(Circuit::id).collect(Collectors.toSet());
+    Set<String> circuits = circuits();
     List<Survey.Outlet> outlets = new ArrayList<>();
     for (Survey.Outlet o : show.survey().outlets()) {
       boolean known = o.circuit().isEmpty() || circuits.contains(o.circuit().get());

@@ -1,0 +1,4 @@
+@NullMarked
+package bunting.core.hookup;
+
+import org.jspecify.annotations.NullMarked;

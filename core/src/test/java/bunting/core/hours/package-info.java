@@ -1,0 +1,4 @@
+@NullMarked
+package bunting.core.hours;
+
+import org.jspecify.annotations.NullMarked;
