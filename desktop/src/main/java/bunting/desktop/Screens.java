@@ -8,6 +8,8 @@ import bunting.desktop.bench.MeterScreen;
 import bunting.desktop.bench.PracticeScreen;
 import bunting.desktop.bench.SymptomScreen;
 import bunting.desktop.line.PortsScreen;
+import bunting.desktop.mains.HoursScreen;
+import bunting.desktop.mains.MainsScreen;
 import bunting.desktop.others.OthersView;
 import bunting.desktop.power.LossScreen;
 import bunting.desktop.power.PowerScreen;
@@ -37,6 +39,8 @@ public final class Screens {
           AddressScreen.SCREEN,
           NetworkScreen.SCREEN,
           PowerScreen.SCREEN,
+          MainsScreen.SCREEN,
+          HoursScreen.SCREEN,
           LossScreen.SCREEN,
           QuickSheet.SCREEN,
           FloorScreen.SCREEN,

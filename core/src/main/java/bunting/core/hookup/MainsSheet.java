@@ -37,6 +37,7 @@ public record MainsSheet(
    *
    * @param loadAmps that the show draws as it is designed
    * @param worstAmps that it draws at the most that can be sent
+   * @param hung what the show hangs on it, each with its amps at the most that can be sent
    * @param supplies ids
    * @param bulbChains ids
    * @param devices ids of small things
@@ -47,12 +48,14 @@ public record MainsSheet(
       Circuit circuit,
       double loadAmps,
       double worstAmps,
+      List<Hung> hung,
       List<String> supplies,
       List<String> bulbChains,
       List<String> devices,
       double inrushAmps,
       List<Starting.Group> starts) {
     public OnCircuit {
+      hung = List.copyOf(hung);
       supplies = List.copyOf(supplies);
       bulbChains = List.copyOf(bulbChains);
       devices = List.copyOf(devices);
@@ -69,6 +72,9 @@ public record MainsSheet(
       return !(supplies.isEmpty() && bulbChains.isEmpty() && devices.isEmpty());
     }
   }
+
+  /** Something of the show on a circuit, and its amps there at the most that can be sent. */
+  public record Hung(String id, double amps) {}
 
   /** A phase, and the amps that the show draws from all of its circuits. */
   public record Phase(int phase, double amps) {}
@@ -131,11 +137,35 @@ public record MainsSheet(
         circuit,
         read.loadAmps(),
         worst,
+        hung(reading, circuit),
         supplies,
         chains,
         devices,
         starters.stream().mapToDouble(Starting.Starter::inrushAmps).sum(),
         Starting.groups(circuit, starters));
+  }
+
+  private static List<Hung> hung(Reading reading, Circuit circuit) {
+    List<Hung> hung = new ArrayList<>();
+    for (SupplyReading s : reading.worst().supplies()) {
+      if (on(s.supply().circuit(), circuit)) {
+        hung.add(new Hung(s.supply().id(), s.type().voltAmps(s.loadWatts()) / circuit.volts()));
+      }
+    }
+    double mains = reading.show().settings().mainsVolts();
+    for (OtherReading.Chain c : reading.worst().others().chains()) {
+      if (on(c.chain().circuit(), circuit)) {
+        hung.add(new Hung(c.chain().id(), c.amps() * mains / circuit.volts()));
+      }
+    }
+    for (MainsDevice d : reading.show().mains().devices()) {
+      Optional<String> hangs =
+          Optional.ofNullable(reading.decisions().others().devices().get(d.id()));
+      if (on(hangs, circuit)) {
+        hung.add(new Hung(d.id(), d.voltAmps() / circuit.volts()));
+      }
+    }
+    return hung;
   }
 
   private static boolean on(Optional<String> hangs, Circuit circuit) {

@@ -38,15 +38,12 @@ public final class MainsWords {
       lines.add("- " + fixed(a.amps(), 2) + " A " + a.what());
     }
     if (c.used()) {
-      String ids =
-          String.join(", ", c.supplies())
-              + (c.bulbChains().isEmpty() ? "" : " bulbs " + String.join(", ", c.bulbChains()))
-              + (c.devices().isEmpty() ? "" : " " + String.join(", ", c.devices()));
+      String ids = String.join(", ", c.hung().stream().map(MainsSheet.Hung::id).toList());
       lines.add(
           "- "
               + fixed(c.worstAmps(), 2)
               + " A of the show at the most that can be sent ("
-              + ids.strip()
+              + ids
               + "; as designed "
               + fixed(c.loadAmps(), 2)
               + " A)");

@@ -1,0 +1,4 @@
+@NullMarked
+package bunting.desktop.mains;
+
+import org.jspecify.annotations.NullMarked;
