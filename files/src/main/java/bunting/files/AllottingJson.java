@@ -16,16 +16,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeMap;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** How ports are planned, what is held by hand, what was handed out, and the network. */
 final class AllottingJson {
-  private static final Pattern BASE =
-      Pattern.compile("(25[0-4]|2[0-4]\\d|1?\\d?\\d)\\.(25[0-5]|2[0-4]\\d|1?\\d?\\d)");
-
   private AllottingJson() {}
 
   /** The part of SETTINGS.json: {@code planning}. */
@@ -76,46 +70,9 @@ final class AllottingJson {
         .orElse(List.of());
   }
 
-  /** The part of SETTINGS.json: {@code network}. */
-  static Network network(JsonFields in) throws BadInputException {
-    Network d = Network.DEFAULT;
-    Optional<JsonFields> found = in.object("network");
-    if (found.isEmpty()) {
-      return d;
-    }
-    JsonFields f = found.get();
-    String base = f.text("base", d.base());
-    if (!BASE.matcher(base).matches()) {
-      throw f.wrong("base", "should be the first two numbers of the addresses, such as \"10.20\".");
-    }
-    Map<String, String> addresses = new TreeMap<>();
-    for (Map.Entry<String, String> e : texts(f, "addresses").entrySet()) {
-      addresses.put(e.getKey(), address(f, "addresses", e.getValue()));
-    }
-    Network network =
-        new Network(
-            base,
-            f.whole("firstHost", Range.between(1, 200), d.firstHost()),
-            address(f, "sender", f.text("sender", d.sender())),
-            f.flag("multicast", d.multicast()),
-            f.whole("switchUniverses", Range.between(0, 63_999), d.switchUniverses()),
-            f.number("wifiMbits", Range.atLeast(0), d.wifiMbits()),
-            addresses,
-            Set.copyOf(f.texts("wifi").orElse(List.of())));
-    f.done();
-    return network;
-  }
-
   static Map<String, String> texts(JsonFields f, String key) throws BadInputException {
     Optional<JsonFields> found = f.object(key);
     return found.isPresent() ? found.get().allTexts() : Map.of();
-  }
-
-  private static String address(JsonFields f, String key, String text) throws BadInputException {
-    if (!bunting.core.addressing.NetworkAddresses.valid(text)) {
-      throw f.wrong(key, "should be an IPv4 address, such as 10.20.0.11.");
-    }
-    return text;
   }
 
   /** The parts of a show file: {@code byHand} and {@code handOut}. */
@@ -195,23 +152,10 @@ final class AllottingJson {
             j.put("effort", p.effort());
           });
     }
-    if (!n.equals(Network.DEFAULT)) {
-      json.object(
-          "network",
-          j -> {
-            j.put("base", n.base())
-                .put("firstHost", n.firstHost())
-                .put("sender", n.sender())
-                .put("multicast", n.multicast())
-                .put("switchUniverses", n.switchUniverses())
-                .put("wifiMbits", n.wifiMbits());
-            putAll(j, "addresses", n.addresses());
-            j.texts("wifi", n.wifi());
-          });
-    }
+    NetworkJson.write(json, n);
   }
 
-  private static void putAll(Json json, String key, Map<String, String> texts) throws IOException {
+  static void putAll(Json json, String key, Map<String, String> texts) throws IOException {
     json.object(
         key,
         j -> {

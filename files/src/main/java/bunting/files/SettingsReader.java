@@ -46,7 +46,7 @@ final class SettingsReader {
             .orElse(List.of());
     Addressing addressing = addressing(in);
     Planning planning = AllottingJson.planning(in, prices);
-    Network network = AllottingJson.network(in);
+    Network network = NetworkJson.read(in);
     Catalogue catalogue = catalogue(in);
     Wiring wiring = WiringJson.settings(in, WiringJson.ids(catalogue.wires()));
     Optional<List<Controller>> controllers = controllers(in, catalogue);

@@ -63,6 +63,8 @@ public final class Checks {
           new HandedOutMoved(),
           new HandedOutGone(),
           new SameAddress(),
+          new AddressOutside(),
+          new AddressInPool(),
           new WifiFull(),
           new HotPlug(),
           new FuseVoltage(),

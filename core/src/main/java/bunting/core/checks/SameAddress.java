@@ -30,6 +30,8 @@ final class SameAddress implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
     Map<String, String> seen = new HashMap<>();
+    reading.show().network().lan().taken().forEach(seen::put);
+    reading.show().network().lan().gateway().ifPresent(g -> seen.put(g, "the router"));
     seen.put(reading.show().network().sender(), "the computer that sends");
     NetworkAddresses.of(reading.show(), reading.decisions().controllers())
         .forEach(

@@ -101,6 +101,9 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Rating of a breaker, amps. */
   public static final Range BREAKER = aboveTo(0, 1_000_000);
 
+  /** Bits of a mask. */
+  public static final Range PREFIX = between(8, 30);
+
   /** Phases of the mains. */
   public static final Range PHASE = between(1, 3);
 

@@ -1,7 +1,9 @@
 package bunting.core.network;
 
+import bunting.core.addressing.Ip4;
 import bunting.core.addressing.NetworkAddresses;
 import bunting.core.addressing.SlotRow;
+import bunting.core.addressing.Subnet;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.show.ControllerType;
@@ -21,6 +23,7 @@ import java.util.TreeSet;
  * @param subnet in CIDR
  * @param mask of the subnet
  * @param sender address of the computer that sends
+ * @param network as the show has it
  * @param links one a box that has something on it, in the order of the plan
  * @param packetsPerSecond that the sender sends
  * @param megabits a second that the sender sends
@@ -29,6 +32,7 @@ public record NetworkPlan(
     String subnet,
     String mask,
     String sender,
+    Network network,
     List<Link> links,
     double packetsPerSecond,
     double megabits) {
@@ -116,14 +120,25 @@ public record NetworkPlan(
                 network.wifi().contains(id)));
       }
     }
-    boolean wide = addresses.values().stream().anyMatch(a -> !a.startsWith(network.base() + ".0."));
+    Subnet subnet = subnet(network, addresses);
     return new NetworkPlan(
-        wide ? network.base() + ".0.0/16" : network.base() + ".0.0/24",
-        wide ? "255.255.0.0" : "255.255.255.0",
+        subnet.text(),
+        subnet.maskText(),
         network.sender(),
+        network,
         links,
         sentPackets,
         sentBits / 1e6);
+  }
+
+  /** A base of two numbers without a mask is as small as its boxes let it be. */
+  private static Subnet subnet(Network network, Map<String, String> addresses) {
+    Subnet said = Subnet.of(network);
+    Subnet small = new Subnet(said.first(), 24);
+    boolean free = network.lan().prefix().isEmpty() && said.prefix() < small.prefix();
+    boolean fits =
+        addresses.values().stream().allMatch(a -> small.holds(Ip4.parse(a).orElseThrow()));
+    return free && fits ? small : said;
   }
 
   /**
@@ -132,6 +147,7 @@ public record NetworkPlan(
    */
   public List<Step> commissioning() {
     List<Step> steps = new ArrayList<>();
+    String gateway = network.lan().gateway().map(g -> ", gateway " + g).orElse("");
     String net = "";
     for (Link link : links) {
       String factory = link.type().factoryAddress();
@@ -151,6 +167,7 @@ public record NetworkPlan(
                   + link.address()
                   + ", mask "
                   + mask
+                  + gateway
                   + ", save"));
       steps.add(
           new Step(
@@ -166,6 +183,12 @@ public record NetworkPlan(
     if (!links.isEmpty()) {
       steps.add(new Step("", "Set the laptop to " + sender + ", mask " + mask));
     }
+    network
+        .lan()
+        .borrowed()
+        .forEach(
+            (box, from) ->
+                steps.add(new Step(box, "Afterwards put the cable of " + box + " back: " + from)));
     return steps;
   }
 

@@ -26,6 +26,16 @@ public final class WireFigures {
 
   private WireFigures() {}
 
+  /**
+   * Full universes that a link carries at a rate.
+   *
+   * @param megabits a second that it is trusted with
+   */
+  public static int universes(Protocol protocol, double megabits, double fps) {
+    double each = bits(protocol, 1, 512) * fps;
+    return (int) Math.min(63_999, Math.floor(megabits * 1e6 / each));
+  }
+
   /** The group of a universe: 239.255, then its high and its low byte (ANSI E1.31-2018, 9.3.1). */
   public static String multicast(int universe) {
     return "239.255." + (universe >> 8) + "." + (universe & 255);

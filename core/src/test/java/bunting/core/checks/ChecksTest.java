@@ -13,6 +13,7 @@ import bunting.core.show.Controller;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.Fitting;
+import bunting.core.show.Lan;
 import bunting.core.show.Leftovers;
 import bunting.core.show.Network;
 import bunting.core.show.OtherLoads;
@@ -287,6 +288,12 @@ class ChecksTest {
     var same = new BoxStarts(0, Map.of("A", 5, "B", 5));
     faults.put("slot-clash", read(two.withAddressing(Addressing.DEFAULT.with(same))));
     faults.put("same-address", read(two.withNetwork(two.network().withAddress("B", "10.20.0.2"))));
+    faults.put(
+        "address-outside", read(two.withNetwork(two.network().withAddress("B", "192.168.1.50"))));
+    Lan pool = Lan.OWN.withPool(List.of(new Lan.Pool("10.20.0.100", "10.20.0.199")));
+    faults.put(
+        "address-pool",
+        read(two.withNetwork(two.network().with(pool).withAddress("B", "10.20.0.150"))));
     faults.put("wifi-full", read(wifi(two)));
     Show out = HandOuts.handOut(two, read(two), "2026-11-03", "the sequencer");
     Addressing claimed =

@@ -17,6 +17,7 @@ import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -39,7 +40,7 @@ public final class NetworkScreen extends StackedView {
           .reachedBy("Shortcut+Shift+N", "Addresses: the network sheet")
           .pictured("network", (desk, view) -> {});
 
-  private static final double[] COLUMNS = {150, 132, 118, 92, 92, 90, 80};
+  private static final double[] COLUMNS = {128, 126, 104, 74, 66, 96, 50};
   private static final String[] HEADS = {
     "Box", "Address", "Universes", "Packets/s", "Mbit/s", "Factory", "Wi-Fi"
   };
@@ -50,10 +51,12 @@ public final class NetworkScreen extends StackedView {
   private final ListView<NetworkPlan.Link> links = new ListView<>();
   private final VBox steps = new VBox(3);
   private final VBox lines = new VBox(8);
+  private final NetworkSide side;
 
   private NetworkScreen(Desk desk) {
     super(8);
     this.session = desk.session();
+    this.side = new NetworkSide(session, LaptopNetwork.SYSTEM);
     setId("network");
     getStyleClass().add("sheet");
     setFocusTraversable(true);
@@ -71,6 +74,10 @@ public final class NetworkScreen extends StackedView {
     links.setId("network-links");
     links.setCellFactory(v -> new LinkCell());
     links.setMinHeight(150);
+    links
+        .getSelectionModel()
+        .selectedItemProperty()
+        .addListener((o, was, now) -> side.at(Optional.ofNullable(now)));
     VBox.setVgrow(links, Priority.ALWAYS);
     HBox below =
         new HBox(
@@ -127,6 +134,7 @@ public final class NetworkScreen extends StackedView {
             + fixed(plan.megabits(), 1)
             + " Mbit a second");
     sending(reading, n, protocol);
+    side.plan(plan);
     links.getItems().setAll(plan.links());
     steps.getChildren().clear();
     for (NetworkPlan.Step step : plan.commissioning()) {
@@ -238,7 +246,12 @@ public final class NetworkScreen extends StackedView {
 
   @Override
   public List<Region> side(Region inspector) {
-    return List.of();
+    return List.of(side);
+  }
+
+  @Override
+  public boolean busy() {
+    return side.busy();
   }
 
   @Override

@@ -159,7 +159,11 @@ public final class BoxEdits {
                     show.allotting().byHand().stream()
                         .filter(h -> !h.controller().equals(id))
                         .toList()))
-        .withNetwork(show.network().withAddress(id, "").withWifi(id, false))
+        .withNetwork(
+            show.network()
+                .withAddress(id, "")
+                .withWifi(id, false)
+                .with(show.network().lan().borrowing(id, "")))
         .withMains(MainsEdits.boxElsewhere(show.mains(), id, Optional.empty()))
         .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
         .withLeftovers(show.leftovers().without("controllers", id));
