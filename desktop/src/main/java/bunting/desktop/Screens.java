@@ -1,6 +1,7 @@
 package bunting.desktop;
 
 import bunting.desktop.addresses.AddressScreen;
+import bunting.desktop.addresses.CardsScreen;
 import bunting.desktop.addresses.NetworkScreen;
 import bunting.desktop.bench.FloorScreen;
 import bunting.desktop.bench.LadderScreen;
@@ -10,6 +11,7 @@ import bunting.desktop.bench.SymptomScreen;
 import bunting.desktop.line.PortsScreen;
 import bunting.desktop.mains.HoursScreen;
 import bunting.desktop.mains.MainsScreen;
+import bunting.desktop.mains.SingleLineScreen;
 import bunting.desktop.others.OthersView;
 import bunting.desktop.power.LossScreen;
 import bunting.desktop.power.PowerScreen;
@@ -38,8 +40,10 @@ public final class Screens {
           PortsScreen.SCREEN,
           AddressScreen.SCREEN,
           NetworkScreen.SCREEN,
+          CardsScreen.SCREEN,
           PowerScreen.SCREEN,
           MainsScreen.SCREEN,
+          SingleLineScreen.SCREEN,
           HoursScreen.SCREEN,
           LossScreen.SCREEN,
           QuickSheet.SCREEN,

@@ -21,10 +21,16 @@ final class Html {
   private Html() {}
 
   static String document(String title, String body) {
+    return document(title, "", body);
+  }
+
+  /** A document with styles of its own after those of all. */
+  static String document(String title, String styles, String body) {
     return "<html><head><title>"
         + text(title)
         + "</title><style>"
         + STYLE
+        + styles
         + "</style></head><body>"
         + body
         + "</body></html>";

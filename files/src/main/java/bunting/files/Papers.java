@@ -13,8 +13,8 @@ import java.util.Map;
 
 /**
  * The paperwork, each as PDF and CSV: box-lid cards, patch table (also XLSX, JSON and, with the
- * rig, MVR), network sheet, power kit, count sheet, cut list, order list, custom lengths, and plain
- * sets and bulb strings where there are any.
+ * rig, MVR), network sheet, settings cards, mains with the single line, power kit, count sheet, cut
+ * list, order list, custom lengths, and plain sets and bulb strings where there are any.
  */
 public final class Papers {
   private Papers() {}
@@ -36,6 +36,10 @@ public final class Papers {
     papers.put("rig.mvr", Rig.mvr(plan));
     papers.put("network-sheet.pdf", Pdf.render(NetworkTable.html(plan)));
     papers.put("network-sheet.csv", NetworkTable.csv(plan));
+    papers.put("settings-cards.pdf", Pdf.render(SettingsCards.html(plan)));
+    papers.put("settings-cards.csv", SettingsCards.csv(plan));
+    papers.put("mains.pdf", Pdf.render(MainsPaper.html(plan)));
+    papers.put("mains.csv", MainsPaper.csv(plan));
     papers.put("power-kit.pdf", Pdf.render(PowerKit.html(plan)));
     papers.put("power-kit.csv", PowerKit.csv(plan));
     Show show = plan.reading().show();

@@ -86,7 +86,7 @@ class ShowFilesTest {
     Assessment plan = Assessor.plan(fair());
     var first = Papers.write(plan, folder.resolve("a"));
     var second = Papers.write(plan, folder.resolve("b"));
-    assertThat(first).hasSize(21);
+    assertThat(first).hasSize(25);
     for (int i = 0; i < first.size(); i++) {
       assertThat(Files.readAllBytes(first.get(i)))
           .as(first.get(i).toString())
@@ -113,6 +113,6 @@ class ShowFilesTest {
         show.withRuns(
             java.util.List.of(
                 bunting.core.show.Run.of("<b>&\"\u0007 \uD83C\uDF84 Mühle", "5v-strip-60", 10)));
-    assertThat(Papers.write(Assessor.plan(odd), folder.resolve("odd"))).hasSize(21);
+    assertThat(Papers.write(Assessor.plan(odd), folder.resolve("odd"))).hasSize(25);
   }
 }

@@ -1,0 +1,4 @@
+@NullMarked
+package bunting.core.cards;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,238 @@
+package bunting.files;
+
+import static bunting.core.show.Texts.fixed;
+import static bunting.core.show.Texts.number;
+
+import bunting.core.hookup.Cords;
+import bunting.core.hookup.MainsSheet;
+import bunting.core.hookup.MainsWords;
+import bunting.core.hookup.SingleLine;
+import bunting.core.hookup.Standby;
+import bunting.core.plan.Assessment;
+import bunting.core.show.Circuit;
+import bunting.core.show.CircuitFacts;
+import bunting.core.units.Lengths;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * The electrician's page: the single-line diagram, loads by circuit and phase, what protects them,
+ * cords, what starts when, what stays on.
+ */
+final class MainsPaper {
+  /** Rows of the diagram that a page in landscape holds. */
+  private static final int ROWS = 11;
+
+  private static final double ROW_MM = 15;
+  private static final double CARD_MM = 13;
+  private static final double COLUMN_MM = 38;
+  private static final double GAP_MM = 4;
+
+  private static final String STYLE =
+      """
+      @page { size: A4 landscape; }
+      .line { position: relative; page-break-after: always; }
+      .node { position: absolute; width: 33.4mm; height: 12.4mm; border: 0.2mm solid #22303c; background: #ffffff; font-size: 9pt; line-height: 1.05; padding: 0.3mm 0.6mm 0 0.8mm; overflow: hidden; white-space: nowrap; }
+      .warns { border: 0.6mm solid #8f5a00; }
+      .across { position: absolute; border-top: 0.3mm solid #22303c; height: 0; }
+      .down { position: absolute; border-left: 0.3mm solid #22303c; width: 0; }
+      .name { width: 30mm; }
+      .head { position: absolute; font-size: 9pt; color: #5b6770; }
+      """;
+
+  private MainsPaper() {}
+
+  static byte[] csv(Assessment plan) {
+    List<List<String>> table = new ArrayList<>();
+    table.add(
+        List.of(
+            "circuit",
+            "phase",
+            "volts",
+            "breaker_amps",
+            "breaker",
+            "rcd_milliamps",
+            "existing_amps",
+            "load_amps",
+            "most_amps",
+            "allowed_amps",
+            "supplies",
+            "bulb_chains",
+            "devices",
+            "inrush_amps"));
+    for (MainsSheet.OnCircuit c : MainsSheet.circuits(plan.reading())) {
+      Circuit k = c.circuit();
+      CircuitFacts f = k.facts();
+      table.add(
+          List.of(
+              k.id(),
+              f.phase().isPresent() ? "" + f.phase().getAsInt() : "",
+              number(k.volts()),
+              number(k.breakerAmps()),
+              f.breaker().id(),
+              f.rcdMilliamps().isPresent() ? number(f.rcdMilliamps().getAsDouble()) : "",
+              fixed(k.existingAmps(), 2),
+              fixed(c.loadAmps(), 2),
+              fixed(c.worstAmps(), 2),
+              fixed(k.allowedAmps(), 2),
+              String.join(" ", c.supplies()),
+              String.join(" ", c.bulbChains()),
+              String.join(", ", c.devices()),
+              fixed(c.inrushAmps(), 0)));
+    }
+    return Csv.table(table);
+  }
+
+  static String html(Assessment plan) {
+    MainsSheet sheet = MainsSheet.of(plan.reading());
+    StringBuilder body = new StringBuilder();
+    diagram(plan, body);
+    body.append("<h1>Circuits</h1><p class=\"caution\">")
+        .append(Html.text(MainsWords.CAUTION))
+        .append(
+            " To switch it all off: every breaker listed here, at the panel. Never join the outputs"
+                + " of two supplies. Let nobody change temporary wiring into a permanent one.</p>");
+    circuits(sheet, Lengths.of(plan.reading().show()), body);
+    body.append("<h1>In the dark</h1><table><thead>")
+        .append(Html.row("th", "Supply", "Watts in the dark", "Cut", "Starts anew with it"))
+        .append("</thead><tbody>");
+    for (Standby.Dark d : sheet.standby()) {
+      body.append(
+          Html.row(
+              "td",
+              d.supply(),
+              fixed(d.darkWatts(), 1),
+              d.switched() ? "cut" : "stays on",
+              d.switched() ? String.join(", ", d.reboots()) : ""));
+    }
+    return Html.document("Mains", STYLE, body.append("</tbody></table>").toString());
+  }
+
+  private static void circuits(MainsSheet sheet, Lengths lengths, StringBuilder body) {
+    body.append("<table><thead>")
+        .append(Html.row("th", "Circuit", "Sum", "Starting cold", "Cords"))
+        .append("</thead><tbody>");
+    for (MainsSheet.OnCircuit c : sheet.circuits()) {
+      List<String> cords = new ArrayList<>();
+      for (Cords.Cord cord : sheet.cords()) {
+        if (cord.circuit().equals(c.circuit().id())) {
+          cords.add(MainsWords.cord(cord, c.circuit().volts(), lengths));
+        }
+      }
+      List<String> starting = new ArrayList<>(List.of(MainsWords.breaker(c.circuit())));
+      starting.addAll(MainsWords.starting(c));
+      body.append("<tr><td class=\"name\">")
+          .append(Html.text(c.circuit().id()))
+          .append("</td>")
+          .append(cell(MainsWords.circuit(c)))
+          .append(cell(starting))
+          .append(cell(cords))
+          .append("</tr>");
+    }
+    body.append("</tbody></table>");
+    for (MainsSheet.Phase p : sheet.phases()) {
+      body.append("<p>Phase ")
+          .append(p.phase())
+          .append(": ")
+          .append(fixed(p.amps(), 1))
+          .append(" A of the show</p>");
+    }
+  }
+
+  private static String cell(List<String> lines) {
+    return "<td>" + String.join("<br/>", lines.stream().map(Html::text).toList()) + "</td>";
+  }
+
+  /** As many pages as its rows take; what goes on on the next page runs to the edge. */
+  private static void diagram(Assessment plan, StringBuilder body) {
+    SingleLine line = SingleLine.of(plan.reading());
+    for (int from = 0; from < line.rows(); from += ROWS) {
+      int to = Math.min(line.rows(), from + ROWS);
+      body.append("<div class=\"line\" style=\"height: ")
+          .append(mm(12 + ROWS * ROW_MM))
+          .append("\"><h1>Single line, ")
+          .append(Html.text(plan.reading().show().settings().name()))
+          .append("</h1>");
+      for (SingleLine.Column c : SingleLine.Column.values()) {
+        body.append("<div class=\"head\" style=\"left: ")
+            .append(mm(c.at() * COLUMN_MM))
+            .append("; top: 8mm\">")
+            .append(Html.text(c.head()))
+            .append("</div>");
+      }
+      for (SingleLine.Link link : line.links()) {
+        link(line.nodes().get(link.from()), line.nodes().get(link.to()), from, to, body);
+      }
+      for (SingleLine.Node n : line.nodes()) {
+        if (n.row() >= from && n.row() < to) {
+          node(n, from, body);
+        }
+      }
+      body.append("</div>");
+    }
+  }
+
+  private static double y(int row, int from) {
+    return 13 + (row - from) * ROW_MM;
+  }
+
+  private static void node(SingleLine.Node n, int from, StringBuilder body) {
+    body.append("<div class=\"node")
+        .append(n.warns() ? " warns" : "")
+        .append("\" style=\"left: ")
+        .append(mm(n.column().at() * COLUMN_MM))
+        .append("; top: ")
+        .append(mm(y(n.row(), from)))
+        .append("\">")
+        .append(String.join("<br/>", n.lines().stream().map(MainsPaper::fitted).toList()))
+        .append("</div>");
+  }
+
+  /** What a cell holds at nine points. */
+  private static String fitted(String text) {
+    int most = 21;
+    return Html.text(text.length() <= most ? text : text.substring(0, most - 1) + "…");
+  }
+
+  private static void link(
+      SingleLine.Node a, SingleLine.Node b, int from, int to, StringBuilder body) {
+    if (b.row() < from || a.row() >= to) {
+      return;
+    }
+    double right = a.column().at() * COLUMN_MM + COLUMN_MM - GAP_MM;
+    double bus = right + GAP_MM / 2;
+    double middle = CARD_MM / 2;
+    if (a.row() >= from) {
+      across(right, bus, y(a.row(), from) + middle, body);
+    }
+    double top = a.row() >= from ? y(a.row(), from) + middle : 12;
+    double bottom = b.row() < to ? y(b.row(), from) + middle : y(to, from);
+    if (bottom > top) {
+      body.append("<div class=\"down\" style=\"left: ")
+          .append(mm(bus))
+          .append("; top: ")
+          .append(mm(top))
+          .append("; height: ")
+          .append(mm(bottom - top))
+          .append("\"></div>");
+    }
+    if (b.row() < to) {
+      across(bus, b.column().at() * COLUMN_MM, y(b.row(), from) + middle, body);
+    }
+  }
+
+  private static void across(double x1, double x2, double y, StringBuilder body) {
+    body.append("<div class=\"across\" style=\"left: ")
+        .append(mm(x1))
+        .append("; top: ")
+        .append(mm(y))
+        .append("; width: ")
+        .append(mm(x2 - x1))
+        .append("\"></div>");
+  }
+
+  private static String mm(double value) {
+    return String.format(Locale.ROOT, "%.2fmm", value);
+  }
+}
