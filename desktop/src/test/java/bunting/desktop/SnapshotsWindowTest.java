@@ -32,7 +32,8 @@ class SnapshotsWindowTest extends WindowDriver {
       }
     }
     assertThat(Snapshots.of("no such screen")).isEmpty();
-    assertThat(Snapshots.of("power-fuse").orElseThrow().name()).isEqualTo("power-fuse");
+    assertThat(Snapshots.of("survey-white-test").orElseThrow().name())
+        .isEqualTo("survey-white-test");
   }
 
   private int run(StringWriter out, StringWriter err, String... args) {
@@ -64,6 +65,6 @@ class SnapshotsWindowTest extends WindowDriver {
     StringWriter err = new StringWriter();
     assertThat(run(new StringWriter(), err, "--out", folder.toString(), "--screen", "attic"))
         .isEqualTo(2);
-    assertThat(err.toString()).contains("attic").contains("power, power-post").endsWith(".\n");
+    assertThat(err.toString()).contains("attic").contains("power, mains").endsWith(".\n");
   }
 }

@@ -7,6 +7,7 @@ import bunting.core.assess.PowerCable;
 import bunting.core.assess.Reading;
 import bunting.core.assess.Tails;
 import bunting.core.explain.PowerExplanations;
+import bunting.core.hookup.Cords;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Input;
 import bunting.core.show.OtherDecisions;
@@ -90,6 +91,7 @@ final class PowerKit {
     reading.supplies().forEach(s -> supplies.merge(s.type().id(), 1, Integer::sum));
     supplies.forEach(
         (type, count) -> rows.add(new String[] {"supply", type, "" + count, "" + count, "pieces"}));
+    cords(reading, lengths, rows);
     Map<String, Integer> blocks = new TreeMap<>();
     Distribution.of(reading).blocks().forEach(b -> blocks.merge(b.type().name(), 1, Integer::sum));
     blocks.forEach(
@@ -123,6 +125,32 @@ final class PowerKit {
                       "pieces"
                     }));
     return rows;
+  }
+
+  /** Cords from the outlets, which supplies come without, and a plug and a socket for each. */
+  private static void cords(Reading reading, Lengths lengths, List<String[]> rows) {
+    Map<String, Double> metres = new TreeMap<>();
+    Map<String, Integer> count = new TreeMap<>();
+    for (Cords.Cord c : Cords.of(reading)) {
+      metres.merge(c.wire().id(), c.lengthM().orElse(0), Double::sum);
+      count.merge(c.wire().id(), 1, Integer::sum);
+    }
+    metres.forEach(
+        (wire, m) ->
+            rows.add(
+                new String[] {
+                  "mains cord, outdoors, with earth",
+                  wire,
+                  lengths.bare(m, 1),
+                  lengths.bare(lengths.feet() ? CABLE_MORE * m : Math.ceil(CABLE_MORE * m), 0),
+                  lengths.head()
+                }));
+    count.forEach(
+        (wire, n) ->
+            rows.add(
+                new String[] {
+                  "plug and socket for the weather", "for " + wire, "" + n, "" + n, "pairs"
+                }));
   }
 
   private static int spares(int planned) {

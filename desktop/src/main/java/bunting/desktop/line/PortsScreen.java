@@ -29,14 +29,7 @@ public final class PortsScreen extends StackedView {
                           "Shortcut+B",
                           Command.whileOpen(desk.session()),
                           () -> desk.view(PortsScreen.SCREEN).board().foldAll())))
-          .pictured("ports", (desk, ports) -> choose(desk.session()))
-          .pictured(
-              "ports-drag",
-              (desk, ports) -> {
-                desk.session().selection().set(new Selection.OfRun("Sack hoist"));
-                ports.board().beginDrag("Sack hoist", 1);
-                ports.board().carryTo(150, 353);
-              });
+          .pictured("ports", (desk, ports) -> choose(desk.session()));
 
   private final BoardView board;
   private final BoxRail boxes;

@@ -26,8 +26,7 @@ public final class OthersView extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<OthersView> SCREEN =
       ScreenDefinition.of("other-lights", "Survey", "Other lights", OthersView::new)
-          .reachedBy("Shortcut+Shift+O", "Survey: plain sets and bulb strings")
-          .pictured("other-lights", (desk, view) -> {});
+          .reachedBy("Shortcut+Shift+O", "Survey: plain sets and bulb strings");
 
   private final Session session;
   private final VBox boards = new VBox(10);

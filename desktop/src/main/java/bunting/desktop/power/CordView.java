@@ -213,17 +213,6 @@ final class CordView extends Region {
         .ifPresent(f -> model.feed().set(Optional.of(f.feed().id())));
   }
 
-  /** Takes up the n-th post, from 0, as the mouse would. */
-  void takeUp(int n) {
-    layout
-        .filter(l -> n < l.line().posts().size())
-        .ifPresent(
-            l -> {
-              take(l.line().posts().get(n));
-              paint();
-            });
-  }
-
   private void point(double x) {
     hover = OptionalDouble.of(x);
     layout.ifPresent(

@@ -23,19 +23,7 @@ public final class PowerScreen extends StackedView {
   public static final ScreenDefinition<PowerScreen> SCREEN =
       ScreenDefinition.of("power", "Power", "Feeds", PowerScreen::new)
           .reachedBy("F8", "Power: supplies, fuses and feeds")
-          .pictured("power", (desk, view) -> choose(desk))
-          .pictured(
-              "power-post",
-              (desk, view) -> {
-                choose(desk);
-                view.carryPost(1, 430);
-              })
-          .pictured(
-              "power-fuse",
-              (desk, view) -> {
-                choose(desk);
-                view.blow(2);
-              });
+          .pictured("power", (desk, view) -> choose(desk));
 
   private static final double CORD_HEIGHT = 262;
 
@@ -147,25 +135,6 @@ public final class PowerScreen extends StackedView {
     return model.base().stream()
         .flatMap(r -> p.segments().stream().flatMap(s -> r.feedsOf(s.segment().id()).stream()))
         .anyMatch(f -> f.feed().trunk().isPresent());
-  }
-
-  /** Takes up the n-th post of the line, from 0, and carries it across, as the mouse would. */
-  public void carryPost(int n, double x) {
-    cord.takeUp(n);
-    cord.drag(x);
-  }
-
-  /** Puts the post in hand down. */
-  public void letGo() {
-    cord.letGo();
-  }
-
-  /** Blows the fuse of the chosen feed, or the n-th of the plan, from 0. */
-  public void blow(int n) {
-    model
-        .base()
-        .filter(r -> n < r.feeds().size())
-        .ifPresent(r -> model.lose(new Loss(Loss.Kind.FUSE, r.feeds().get(n).feed().fuse())));
   }
 
   /** Loses something, unless it is lost already. */
