@@ -40,9 +40,9 @@ public final class NetworkScreen extends StackedView {
           .reachedBy("Shortcut+Shift+N", "Addresses: the network sheet")
           .pictured("network", (desk, view) -> {});
 
-  private static final double[] COLUMNS = {128, 126, 104, 74, 66, 96, 50};
+  private static final double[] COLUMNS = {116, 120, 92, 64, 60, 50};
   private static final String[] HEADS = {
-    "Box", "Address", "Universes", "Packets/s", "Mbit/s", "Factory", "Wi-Fi"
+    "Box", "Address", "Universes", "Packets/s", "Mbit/s", "Wi-Fi"
   };
 
   private final Session session;
@@ -227,7 +227,6 @@ public final class NetworkScreen extends StackedView {
               universes,
               cell(fixed(link.packetsPerSecond(), 0), COLUMNS[3]),
               rate,
-              cell(link.type().factoryAddress(), COLUMNS[5], "soft"),
               wifi);
       row.setAlignment(Pos.CENTER_LEFT);
       return row;
