@@ -5,7 +5,9 @@ import bunting.core.show.BreakerKind;
 import bunting.core.show.Circuit;
 import bunting.core.show.CircuitFacts;
 import bunting.core.show.MainsDevice;
+import bunting.core.show.PlaceRules;
 import bunting.core.show.Point;
+import bunting.core.show.RuleProfile;
 import bunting.core.show.Show;
 import bunting.core.show.ShowSettings;
 import bunting.core.show.WallSwitch;
@@ -76,6 +78,25 @@ final class MainsJson {
         .orElse(List.of());
   }
 
+  static PlaceRules rules(JsonFields in) throws BadInputException {
+    Optional<JsonFields> found = in.object("rules");
+    if (found.isEmpty()) {
+      return PlaceRules.UNSAID;
+    }
+    JsonFields f = found.get();
+    PlaceRules d =
+        f.choice("profile", RuleProfile.values(), RuleProfile::id, RuleProfile.OWN).rules();
+    PlaceRules rules =
+        new PlaceRules(
+            d.profile(),
+            f.number("continuousPercent", Range.CONTINUOUS, d.continuousPercent()),
+            f.has("temporaryDays")
+                ? OptionalInt.of(f.whole("temporaryDays", Range.DAYS))
+                : d.temporaryDays());
+    f.done();
+    return rules;
+  }
+
   static void write(Json json, Show show) throws IOException {
     if (show.circuits().isPresent()) {
       json.list("circuits", show.circuits().get(), MainsJson::circuit);
@@ -92,6 +113,18 @@ final class MainsJson {
             }
             if (d.keeps().isPresent()) {
               j.put("keeps", d.keeps().get());
+            }
+          });
+    }
+    PlaceRules rules = show.mains().rules();
+    if (!rules.equals(PlaceRules.UNSAID)) {
+      json.object(
+          "rules",
+          j -> {
+            j.put("profile", rules.profile().id())
+                .put("continuousPercent", rules.continuousPercent());
+            if (rules.temporaryDays().isPresent()) {
+              j.put("temporaryDays", rules.temporaryDays().getAsInt());
             }
           });
     }

@@ -8,9 +8,12 @@ import bunting.core.hookup.MainsSheet;
 import bunting.core.hookup.MainsWords;
 import bunting.core.hookup.SingleLine;
 import bunting.core.hookup.Standby;
+import bunting.core.mains.Cautions;
+import bunting.core.mains.RuleBook;
 import bunting.core.plan.Assessment;
 import bunting.core.show.Circuit;
 import bunting.core.show.CircuitFacts;
+import bunting.core.show.PlaceRules;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.List;
@@ -90,9 +93,7 @@ final class MainsPaper {
     diagram(plan, body);
     body.append("<h1>Circuits</h1><p class=\"caution\">")
         .append(Html.text(MainsWords.CAUTION))
-        .append(
-            " To switch it all off: every breaker listed here, at the panel. Never join the outputs"
-                + " of two supplies. Let nobody change temporary wiring into a permanent one.</p>");
+        .append(" To switch it all off: every breaker listed here, at the panel.</p>");
     circuits(sheet, Lengths.of(plan.reading().show()), body);
     body.append("<h1>In the dark</h1><table><thead>")
         .append(Html.row("th", "Supply", "Watts in the dark", "Cut", "Starts anew with it"))
@@ -106,7 +107,25 @@ final class MainsPaper {
               d.switched() ? "cut" : "stays on",
               d.switched() ? String.join(", ", d.reboots()) : ""));
     }
-    return Html.document("Mains", STYLE, body.append("</tbody></table>").toString());
+    body.append("</tbody></table>");
+    rules(plan.reading().show().mains().rules(), body);
+    return Html.document("Mains", STYLE, body.toString());
+  }
+
+  private static void rules(PlaceRules rules, StringBuilder body) {
+    body.append("<h1>Rules: ")
+        .append(Html.text(rules.profile().words()))
+        .append("</h1><table><tbody>");
+    for (RuleBook.Rule r : RuleBook.of(rules)) {
+      body.append(Html.row("td", r.what(), r.figure(), r.source()));
+    }
+    body.append("</tbody></table><p class=\"caution\">")
+        .append(Html.text(RuleBook.DEFERS))
+        .append("</p><h1>Before anything is switched on</h1><table><tbody>");
+    for (Cautions.Caution c : Cautions.all()) {
+      body.append(Html.row("td", "[  ]", c.about(), c.says()));
+    }
+    body.append("</tbody></table>");
   }
 
   private static void circuits(MainsSheet sheet, Lengths lengths, StringBuilder body) {

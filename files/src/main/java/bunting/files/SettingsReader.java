@@ -51,7 +51,7 @@ final class SettingsReader {
     Wiring wiring = WiringJson.settings(in, WiringJson.ids(catalogue.wires()));
     Optional<List<Controller>> controllers = controllers(in, catalogue);
     Optional<List<Circuit>> circuits = MainsJson.circuits(in, settings);
-    Mains mains = new Mains(HoursJson.read(in), MainsJson.devices(in));
+    Mains mains = new Mains(HoursJson.read(in), MainsJson.devices(in), MainsJson.rules(in));
     in.done();
     Show show =
         new Show(settings, sites, addressing, catalogue, controllers, circuits, List.of())

@@ -11,7 +11,9 @@ import bunting.core.show.Controller;
 import bunting.core.show.Hours;
 import bunting.core.show.Mains;
 import bunting.core.show.MainsDevice;
+import bunting.core.show.PlaceRules;
 import bunting.core.show.Point;
+import bunting.core.show.RuleProfile;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Survey;
@@ -78,7 +80,11 @@ class MainsFilesTest {
         .withCircuits(
             Optional.of(
                 List.of(new Circuit("A", 230, 16, 0.5, FACTS), new Circuit("B", 120, 20, 0))))
-        .withMains(new Mains(Optional.of(HOURS), DEVICES))
+        .withMains(
+            new Mains(
+                Optional.of(HOURS),
+                DEVICES,
+                new PlaceRules(RuleProfile.OWN, 75, OptionalInt.of(60))))
         .withSurvey(
             Survey.EMPTY.withOutlets(
                 List.of(new Survey.Outlet("pillar", new Point(3, 0), Optional.of("A")))));
@@ -91,7 +97,9 @@ class MainsFilesTest {
     Show back = ShowFiles.readShow(file);
     assertThat(back.circuits()).isEqualTo(show().circuits());
     assertThat(back.mains()).isEqualTo(show().mains());
-    assertThat(back.circuits().orElseThrow().getFirst().existingAmps()).isEqualTo(3.0);
+    Circuit first = back.circuits().orElseThrow().getFirst();
+    assertThat(first.existingAmps()).isEqualTo(3.0);
+    assertThat(first.allowedAmps()).isEqualTo(12);
   }
 
   @Test
@@ -166,6 +174,25 @@ class MainsFilesTest {
     assertThat(BoxEdits.renamed(boxed, "C1", "Weir box").mains().devices().getLast().keeps())
         .contains("Weir box");
     assertThat(BoxEdits.removed(boxed, "C1").mains().devices().getLast().keeps()).isEmpty();
+  }
+
+  @Test
+  void aPlaceIsChosenOnceWithItsUnitsAndWires() throws Exception {
+    Show plain = show().withMains(Mains.UNSAID);
+    Show iec = MainsEdits.ruled(plain, RuleProfile.IEC);
+    assertThat(iec.catalogue().wiresById()).containsKey("1.5mm2").doesNotContainKey("14AWG");
+    assertThat(iec.survey().feet()).isFalse();
+    Show back = MainsEdits.ruled(iec, RuleProfile.NORTH_AMERICA);
+    assertThat(back.catalogue()).isEqualTo(plain.catalogue());
+    assertThat(back.survey().feet()).isTrue();
+    assertThat(back.mains().rules().temporaryDays()).hasValue(90);
+    Show own = MainsEdits.ruled(back, RuleProfile.OWN);
+    assertThat(own.mains().rules().temporaryDays()).hasValue(90);
+    assertThat(own.catalogue()).isEqualTo(back.catalogue());
+    Path file = folder.resolve("mill.bunting.json");
+    ShowFiles.writeShow(file, iec);
+    assertThat(ShowFiles.readShow(file).mains().rules()).isEqualTo(RuleProfile.IEC.rules());
+    assertThat(References.keep(iec).dropped()).isEmpty();
   }
 
   @Test

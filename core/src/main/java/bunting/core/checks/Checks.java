@@ -37,6 +37,7 @@ public final class Checks {
           new LongCord(),
           new CutUnknown(),
           new BoardCut(),
+          new TemporaryDays(),
           new SetAmps(),
           new LeadAmps(),
           new RailLimit(),

@@ -44,7 +44,9 @@ final class CircuitFull implements Check {
                 + number(c.circuit().existingAmps())
                 + " A of "
                 + number(usable)
-                + " A (80 % of its breaker): nothing more may hang on it.");
+                + " A ("
+                + number(c.circuit().continuousPercent())
+                + " % of its breaker): nothing more may hang on it.");
       }
     }
   }

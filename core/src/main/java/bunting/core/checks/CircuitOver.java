@@ -46,7 +46,9 @@ final class CircuitOver implements Check {
                 + fixed(all, 2)
                 + " A of "
                 + number(usable)
-                + " A (80 % of its breaker): hang a supply on another one.");
+                + " A ("
+                + number(c.circuit().continuousPercent())
+                + " % of its breaker): hang a supply on another one.");
       }
     }
   }

@@ -6,7 +6,6 @@ import static bunting.core.show.Texts.number;
 import bunting.core.assess.CircuitReading;
 import bunting.core.assess.Reading;
 import bunting.core.cost.BuildCost;
-import bunting.core.show.Circuit;
 import bunting.core.show.Goal;
 import bunting.core.show.PortReport;
 import java.util.ArrayList;
@@ -69,9 +68,9 @@ public final class ShowExplanations {
             + " A there already; "
             + number(breaker)
             + " A x "
-            + number(Circuit.CONTINUOUS_SHARE * 100)
+            + number(c.circuit().continuousPercent())
             + " % = "
-            + fixed(breaker * Circuit.CONTINUOUS_SHARE, 1)
+            + fixed(c.circuit().allowedAmps(), 1)
             + " A");
   }
 

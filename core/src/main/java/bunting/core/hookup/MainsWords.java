@@ -27,7 +27,7 @@ public final class MainsWords {
     lines.add(
         number(circuit.breakerAmps())
             + " A breaker x "
-            + number(Circuit.CONTINUOUS_SHARE * 100)
+            + number(circuit.continuousPercent())
             + " % for hours = "
             + fixed(circuit.allowedAmps(), 2)
             + " A");
@@ -64,7 +64,7 @@ public final class MainsWords {
               + String.join(", ", g.ids())
               + ": "
               + fixed(g.inrushAmps(), 0)
-              + " A for a moment"
+              + (g.assumed() ? " A for a moment, as is usual" : " A for a moment")
               + (g.before() > 0 ? " over " + fixed(g.before(), 1) + " A" : "")
               + (g.over(circuit) ? ", and the breaker may open" : ""));
     }

@@ -55,9 +55,15 @@ public final class Standby {
     return s.loadWatts() / s.type().efficiency();
   }
 
-  /** Boxes whose board hangs on a supply and that nothing else keeps alive. */
+  /**
+   * Boxes whose board hangs on a supply and that nothing else keeps alive; none where boards have
+   * small supplies of their own.
+   */
   public static List<String> reboots(Reading reading, String supply) {
     List<String> boxes = new ArrayList<>();
+    if (!reading.show().wiring().conductors().brainOnBank()) {
+      return boxes;
+    }
     for (PlacedController c : reading.decisions().controllers()) {
       boolean hangs =
           c.supply().filter(supply::equals).isPresent()

@@ -48,9 +48,15 @@ public final class Starting {
    * @param amps that they run with
    * @param before amps that flow when they start: all groups before, and what else is on it
    * @param atSeconds after the first group
+   * @param assumed whether what is usual was taken for some of it
    */
   public record Group(
-      List<String> ids, double inrushAmps, double amps, double before, double atSeconds) {
+      List<String> ids,
+      double inrushAmps,
+      double amps,
+      double before,
+      double atSeconds,
+      boolean assumed) {
     public Group {
       ids = List.copyOf(ids);
     }
@@ -95,7 +101,8 @@ public final class Starting {
               spike,
               amps,
               before,
-              groups.size() * GAP_SECONDS));
+              groups.size() * GAP_SECONDS,
+              group.stream().anyMatch(Starter::assumed)));
       before += amps;
     }
     return groups;

@@ -101,6 +101,12 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Rating of a breaker, amps. */
   public static final Range BREAKER = aboveTo(0, 1_000_000);
 
+  /** Share of a breaker for hours, percent. */
+  public static final Range CONTINUOUS = between(1, 100);
+
+  /** Days that something may hang. */
+  public static final Range DAYS = between(1, 36_500);
+
   /** Bits of a mask. */
   public static final Range PREFIX = between(8, 30);
 

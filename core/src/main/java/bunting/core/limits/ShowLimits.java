@@ -222,6 +222,8 @@ public final class ShowLimits {
       number("The watts of " + d.id(), d.watts(), Range.WATTS);
       d.at().ifPresent(p -> at("The place of " + d.id(), p));
     }
+    number("The share of a breaker", mains.rules().continuousPercent(), Range.CONTINUOUS);
+    mains.rules().temporaryDays().ifPresent(d -> number("The days", d, Range.DAYS));
     mains.hours().ifPresent(this::hours);
   }
 

@@ -58,6 +58,20 @@ public record Catalogue(
         list, controllerTypes, supplyTypes, wires, dimmerTypes, leadHelpers, blocks, tails, joints);
   }
 
+  /** The same with other sizes of wire. */
+  public Catalogue withWires(List<Wire> other) {
+    return new Catalogue(
+        pixelTypes,
+        controllerTypes,
+        supplyTypes,
+        other,
+        dimmerTypes,
+        leadHelpers,
+        blocks,
+        tails,
+        joints);
+  }
+
   /** The same with other distribution blocks. */
   public Catalogue withBlocks(List<DistributionBlock> other) {
     return new Catalogue(

@@ -8,11 +8,19 @@ package bunting.core.show;
  * @param breakerAmps its breaker's rating
  * @param restAmps what else draws from it, besides the things that are named
  * @param facts what else is known of it
+ * @param continuousPercent of its breaker for what runs on for hours: the show's rule
  */
 public record Circuit(
-    String id, double volts, double breakerAmps, double restAmps, CircuitFacts facts) {
-  /** Share of a breaker for what runs on for hours (NFPA 70 210.20(A), from memory). */
-  public static final double CONTINUOUS_SHARE = 0.8;
+    String id,
+    double volts,
+    double breakerAmps,
+    double restAmps,
+    CircuitFacts facts,
+    double continuousPercent) {
+  /** A circuit as it is described; its show's rule is not known yet. */
+  public Circuit(String id, double volts, double breakerAmps, double restAmps, CircuitFacts facts) {
+    this(id, volts, breakerAmps, restAmps, facts, PlaceRules.UNSAID.continuousPercent());
+  }
 
   /** A circuit of which no more is known. */
   public Circuit(String id, double volts, double breakerAmps, double existingAmps) {
@@ -21,7 +29,12 @@ public record Circuit(
 
   /** The same with other facts. */
   public Circuit with(CircuitFacts other) {
-    return new Circuit(id, volts, breakerAmps, restAmps, other);
+    return new Circuit(id, volts, breakerAmps, restAmps, other, continuousPercent);
+  }
+
+  /** The same by another rule. */
+  Circuit by(PlaceRules rules) {
+    return new Circuit(id, volts, breakerAmps, restAmps, facts, rules.continuousPercent());
   }
 
   /** Amps of all that is on it already. */
@@ -31,7 +44,7 @@ public record Circuit(
 
   /** Amps that it may carry for hours, with all that is on it. */
   public double allowedAmps() {
-    return breakerAmps * CONTINUOUS_SHARE;
+    return breakerAmps * continuousPercent / 100;
   }
 
   /** Amps that it has for the show. */

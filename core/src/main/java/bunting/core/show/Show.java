@@ -12,7 +12,8 @@ import java.util.Optional;
  * @param addressing how slots are given out
  * @param catalogue the kinds of things
  * @param controllers the controllers there are; empty optional: the planner picks them
- * @param circuits the mains circuits there are; empty optional: mains are not checked
+ * @param circuits the mains circuits there are, by the rule of {@code mains}; empty optional: mains
+ *     are not checked
  * @param runs the runs in the builder's order, names unique
  * @param leftovers what its files held beyond what is understood
  * @param survey what else stands on the elevation
@@ -44,7 +45,7 @@ public record Show(
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
-    circuits = circuits.map(List::copyOf);
+    circuits = circuits.map(list -> list.stream().map(c -> c.by(mains.rules())).toList());
     runs = List.copyOf(runs);
   }
 

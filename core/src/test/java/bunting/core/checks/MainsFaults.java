@@ -6,6 +6,7 @@ import bunting.core.show.BreakerKind;
 import bunting.core.show.Circuit;
 import bunting.core.show.CircuitFacts;
 import bunting.core.show.Hours;
+import bunting.core.show.PlaceRules;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -35,6 +36,23 @@ final class MainsFaults {
     faults.put("start-trips", read(withInrush(show, 75)));
     faults.put("cut-unknown", read(cutting(show, "S9")));
     faults.put("board-cut", read(cutting(show, "S1")));
+    Show cut = cutting(show, "S1");
+    PlaceRules none = PlaceRules.UNSAID.withDays(OptionalInt.of(1));
+    LocalDate day = LocalDate.of(2026, 12, 1);
+    Hours two =
+        new Hours(
+            new Hours.Season(day, day.plusDays(1)),
+            new Hours.Place(51, 4, ZoneId.of("Europe/Brussels")),
+            Optional.empty(),
+            0,
+            Optional.empty(),
+            30,
+            List.of(),
+            new Hours.Tariff(0, ""),
+            Hours.Apart.NONE);
+    faults.put(
+        "temporary-days",
+        read(cut.withMains(cut.mains().withRules(none).withHours(Optional.of(two)))));
     return faults;
   }
 

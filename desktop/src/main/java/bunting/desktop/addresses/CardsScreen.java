@@ -5,6 +5,7 @@ import static bunting.core.show.Texts.number;
 import bunting.core.assess.Reading;
 import bunting.core.cards.BoxCard;
 import bunting.core.show.Protocol;
+import bunting.desktop.kit.Newest;
 import bunting.desktop.kit.Words;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -31,7 +32,7 @@ public final class CardsScreen extends StackedView {
   public static final ScreenDefinition<CardsScreen> SCREEN =
       ScreenDefinition.of("box-settings", "Addresses", "Box settings", CardsScreen::new)
           .reachedBy("Shortcut+Shift+Y", "Addresses: what to type into each box")
-          .pictured("box-settings", (desk, view) -> view.show(0));
+          .pictured("box-settings", (desk, view) -> {});
 
   private static final String[] HEADS = {
     "Out", "Run", "Pixels", "Kind of pixel", "Order", "Skip", "Group", "From", "To", "mA, as set"
@@ -41,11 +42,14 @@ public final class CardsScreen extends StackedView {
   private final Session session;
   private final ListView<BoxCard> boxes = new ListView<>();
   private final VBox card = new VBox(10);
+  private final Newest working;
+  private Optional<Reading> of = Optional.empty();
   private boolean filling;
 
   private CardsScreen(Desk desk) {
     super(8);
     this.session = desk.session();
+    this.working = new Newest(session.background());
     getStyleClass().add("sheet");
     boxes.setId("card-boxes");
     boxes.setPrefWidth(138);
@@ -75,14 +79,34 @@ public final class CardsScreen extends StackedView {
     getChildren().addAll(head, middle, note);
     session.assessment().addListener(o -> refresh());
     session.selection().addListener(o -> follow());
-    refresh();
+    sceneProperty().addListener(o -> refresh());
   }
 
+  /** Only what is looked at is worked out, beside the interface. */
   private void refresh() {
-    Optional<Reading> reading = session.assessment().get().map(a -> a.reading());
+    Optional<Reading> now = session.assessment().get().map(a -> a.reading());
+    if (getScene() == null || (now.equals(of) && !card.getChildren().isEmpty())) {
+      return;
+    }
+    of = now;
+    if (now.isEmpty()) {
+      working.stop();
+      fill(List.of());
+      return;
+    }
+    working.ask(
+        "writing the cards",
+        job -> BoxCard.of(now.get()),
+        this::fill,
+        why -> {
+          of = Optional.empty();
+          session.say(why);
+        });
+  }
+
+  private void fill(List<BoxCard> cards) {
     Optional<String> was =
         Optional.ofNullable(boxes.getSelectionModel().getSelectedItem()).map(BoxCard::box);
-    List<BoxCard> cards = reading.map(BoxCard::of).orElse(List.of());
     filling = true;
     boxes.getItems().setAll(cards);
     filling = false;
@@ -193,6 +217,11 @@ public final class CardsScreen extends StackedView {
   @Override
   public List<Region> side(Region inspector) {
     return List.of();
+  }
+
+  @Override
+  public boolean busy() {
+    return working.busy().get();
   }
 
   @Override

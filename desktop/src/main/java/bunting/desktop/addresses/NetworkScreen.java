@@ -52,6 +52,7 @@ public final class NetworkScreen extends StackedView {
   private final VBox steps = new VBox(3);
   private final VBox lines = new VBox(8);
   private final NetworkSide side;
+  private boolean filling;
 
   private NetworkScreen(Desk desk) {
     super(8);
@@ -77,7 +78,7 @@ public final class NetworkScreen extends StackedView {
     links
         .getSelectionModel()
         .selectedItemProperty()
-        .addListener((o, was, now) -> side.at(Optional.ofNullable(now)));
+        .addListener((o, was, now) -> chosen(Optional.ofNullable(now)));
     VBox.setVgrow(links, Priority.ALWAYS);
     HBox below =
         new HBox(
@@ -111,6 +112,25 @@ public final class NetworkScreen extends StackedView {
     return label;
   }
 
+  private void chosen(Optional<NetworkPlan.Link> link) {
+    if (!filling) {
+      side.at(link);
+    }
+  }
+
+  /** The box that was chosen stays so. */
+  private void relink(List<NetworkPlan.Link> now) {
+    Optional<String> was =
+        Optional.ofNullable(links.getSelectionModel().getSelectedItem()).map(NetworkPlan.Link::box);
+    filling = true;
+    links.getItems().setAll(now);
+    int at = now.stream().map(NetworkPlan.Link::box).toList().indexOf(was.orElse(""));
+    if (at >= 0) {
+      links.getSelectionModel().clearAndSelect(at);
+    }
+    filling = false;
+  }
+
   private void refresh() {
     session.assessment().get().ifPresent(a -> fill(a.reading()));
   }
@@ -135,7 +155,7 @@ public final class NetworkScreen extends StackedView {
             + " Mbit a second");
     sending(reading, n, protocol);
     side.plan(plan);
-    links.getItems().setAll(plan.links());
+    relink(plan.links());
     steps.getChildren().clear();
     for (NetworkPlan.Step step : plan.commissioning()) {
       Label line = new Label("☐  " + step.what());

@@ -38,6 +38,10 @@ final class NetworkSide extends SidePanel {
   private Optional<NetworkPlan> plan = Optional.empty();
   private Optional<NetworkPlan.Link> link = Optional.empty();
   private Optional<List<Reach.Nic>> nics = Optional.empty();
+  private Optional<Told> told = Optional.empty();
+
+  /** What the steps of a box follow from. */
+  private record Told(Network network, Optional<NetworkPlan.Link> link) {}
 
   NetworkSide(Session session, LaptopNetwork laptop) {
     super("network-side", 16);
@@ -75,7 +79,12 @@ final class NetworkSide extends SidePanel {
             form.getChildren().setAll(now.map(this::form).orElse(List.of()));
           }
           reach.getChildren().setAll(now.map(this::reach).orElse(List.of()));
-          box.getChildren().setAll(now.map(this::box).orElse(List.of()));
+          // Made anew only where it would differ: what is being typed stays.
+          Optional<Told> of = now.map(n -> new Told(n, link));
+          if (!of.equals(told) || box.getChildren().isEmpty()) {
+            told = of;
+            box.getChildren().setAll(now.map(this::box).orElse(List.of()));
+          }
           air.getChildren().setAll(session.show().map(this::air).orElse(List.of()));
         });
   }

@@ -4,6 +4,7 @@ import bunting.core.hookup.Cords;
 import bunting.core.hookup.MainsSheet;
 import bunting.core.hookup.MainsWords;
 import bunting.core.show.Circuit;
+import bunting.core.show.PlaceRules;
 import bunting.core.show.Show;
 import bunting.core.units.Lengths;
 import bunting.desktop.kit.Form;
@@ -22,14 +23,17 @@ final class MainsSide extends SidePanel {
   private final VBox sums = new VBox(3);
   private final VBox devices = new VBox(6);
   private final VBox bulbs = new VBox(6);
+  private final VBox rules = new VBox(5);
+  private Optional<PlaceRules> rulesOf = Optional.empty();
   private Optional<Circuit> shown = Optional.empty();
   private List<Object> bulbsOf = List.of();
+  private List<Object> devicesOf = List.of();
 
   MainsSide(MainsModel model) {
     super("mains-side", 16);
     this.model = model;
     sums.setId("circuit-sums");
-    content().getChildren().addAll(form, sums, devices, bulbs);
+    content().getChildren().addAll(form, sums, devices, bulbs, rules);
     model.circuit().addListener(o -> refresh());
     model.sheet().addListener(o -> refresh());
     model.session().document().show().addListener(o -> refresh());
@@ -46,11 +50,25 @@ final class MainsSide extends SidePanel {
             form.getChildren().setAll(show.map(s -> form(s, now)).orElse(List.of()));
           }
           sums.getChildren().setAll(now.map(this::sums).orElse(List.of()));
-          devices
-              .getChildren()
-              .setAll(show.map(s -> DeviceRows.of(model.session(), s)).stream().toList());
+          show.ifPresent(this::devices);
           show.ifPresent(this::bulbs);
+          show.map(s -> s.mains().rules()).ifPresent(this::rules);
         });
+  }
+
+  /** Made anew only where it would differ: what is being typed stays. */
+  private void devices(Show show) {
+    List<String> boxes =
+        model.session().assessment().get().stream()
+            .flatMap(a -> a.reading().decisions().controllers().stream())
+            .map(c -> c.controller().id())
+            .toList();
+    List<String> circuits = show.circuits().orElse(List.of()).stream().map(Circuit::id).toList();
+    List<Object> of = List.of(show.mains().devices(), circuits, boxes);
+    if (!of.equals(devicesOf)) {
+      devicesOf = of;
+      devices.getChildren().setAll(DeviceRows.of(model.session(), show));
+    }
   }
 
   private void bulbs(Show show) {
@@ -58,6 +76,13 @@ final class MainsSide extends SidePanel {
     if (!of.equals(bulbsOf)) {
       bulbsOf = of;
       bulbs.getChildren().setAll(BulbForm.of(show.settings().mainsVolts(), Lengths.of(show)));
+    }
+  }
+
+  private void rules(PlaceRules now) {
+    if (rulesOf.filter(now::equals).isEmpty()) {
+      rulesOf = Optional.of(now);
+      rules.getChildren().setAll(RulesForm.of(model.session(), now));
     }
   }
 

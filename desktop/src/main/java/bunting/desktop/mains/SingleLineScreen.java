@@ -1,5 +1,6 @@
 package bunting.desktop.mains;
 
+import bunting.core.assess.Reading;
 import bunting.core.hookup.SingleLine;
 import bunting.desktop.kit.Newest;
 import bunting.desktop.kit.ScrolledCanvas;
@@ -34,7 +35,7 @@ public final class SingleLineScreen extends StackedView {
   private final Session session;
   private final Newest working;
   private final Diagram diagram;
-  private Optional<Object> of = Optional.empty();
+  private Optional<Reading> of = Optional.empty();
 
   private SingleLineScreen(Desk desk) {
     super(8);
@@ -60,11 +61,11 @@ public final class SingleLineScreen extends StackedView {
   }
 
   private void refresh() {
-    var now = session.assessment().get().map(a -> a.reading());
+    Optional<Reading> now = session.assessment().get().map(a -> a.reading());
     if (getScene() == null || now.equals(of)) {
       return;
     }
-    of = now.map(r -> r);
+    of = now;
     if (now.isEmpty()) {
       working.stop();
       diagram.show(Optional.empty());

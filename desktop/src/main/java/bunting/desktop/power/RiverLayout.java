@@ -6,7 +6,6 @@ import bunting.core.assess.InputReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.assess.SupplyReading;
-import bunting.core.show.Circuit;
 import bunting.core.show.Texts;
 import bunting.core.whatif.Loss;
 import bunting.core.whatif.Outcome;
@@ -272,7 +271,7 @@ final class RiverLayout {
       return;
     }
     CircuitReading c = circuit.get();
-    double may = Circuit.CONTINUOUS_SHARE * c.circuit().breakerAmps();
+    double may = c.circuit().allowedAmps();
     double has = c.circuit().existingAmps() + c.loadAmps();
     List<String> lines = new ArrayList<>();
     lines.add(c.circuit().id());

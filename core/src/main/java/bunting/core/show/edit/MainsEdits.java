@@ -1,11 +1,17 @@
 package bunting.core.show.edit;
 
 import bunting.core.show.Circuit;
+import bunting.core.show.Conductors;
+import bunting.core.show.HeldPost;
 import bunting.core.show.Hours;
 import bunting.core.show.Mains;
 import bunting.core.show.MainsDevice;
+import bunting.core.show.PlaceRules;
+import bunting.core.show.RuleProfile;
 import bunting.core.show.Show;
 import bunting.core.show.Survey;
+import bunting.core.show.Wire;
+import bunting.core.show.Wiring;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -144,6 +150,48 @@ public final class MainsEdits {
   /** Other hours. */
   public static Show withHours(Show show, Hours hours) {
     return show.withMains(show.mains().withHours(Optional.of(hours)));
+  }
+
+  /**
+   * The show by the rules of a place: its share of a breaker and days, its units, and, where the
+   * show has the usual wires of another place, its sizes of wire. Sizes that were chosen by hand
+   * and are not sold there are the planner's again.
+   */
+  public static Show ruled(Show show, RuleProfile profile) {
+    Show next = show.withMains(show.mains().withRules(profile.rules()));
+    List<Wire> wires = profile.wires();
+    if (wires.isEmpty()) {
+      return next.withMains(
+          show.mains()
+              .withRules(
+                  new PlaceRules(
+                      profile,
+                      show.mains().rules().continuousPercent(),
+                      show.mains().rules().temporaryDays())));
+    }
+    next = next.withSurvey(next.survey().withFeet(profile == RuleProfile.NORTH_AMERICA));
+    boolean usual =
+        List.of(RuleProfile.NORTH_AMERICA.wires(), RuleProfile.IEC.wires())
+            .contains(show.catalogue().wires());
+    return usual ? rewired(next, wires) : next;
+  }
+
+  private static Show rewired(Show show, List<Wire> wires) {
+    Set<String> sold = new HashSet<>();
+    wires.forEach(w -> sold.add(w.id()));
+    Wiring wiring = show.wiring();
+    Conductors copper = wiring.conductors();
+    Optional<String> input = copper.inputWire().filter(sold::contains);
+    List<HeldPost> posts =
+        wiring.posts().stream()
+            .map(
+                p ->
+                    p.wire().filter(w -> !sold.contains(w)).isPresent()
+                        ? p.withCable(Optional.empty(), p.lengthM())
+                        : p)
+            .toList();
+    return show.withCatalogue(show.catalogue().withWires(wires))
+        .withWiring(new Wiring(copper.withInput(copper.inputWires(), input), wiring.ways(), posts));
   }
 
   /** Boards that a thing keeps awake follow their box; where it is gone, it keeps none. */
