@@ -64,7 +64,7 @@ public final class MainsWords {
               + String.join(", ", g.ids())
               + ": "
               + fixed(g.inrushAmps(), 0)
-              + (g.assumed() ? " A for a moment, as is usual" : " A for a moment")
+              + (g.assumed() ? " A for a moment (as is usual)" : " A for a moment")
               + (g.before() > 0 ? " over " + fixed(g.before(), 1) + " A" : "")
               + (g.over(circuit) ? ", and the breaker may open" : ""));
     }

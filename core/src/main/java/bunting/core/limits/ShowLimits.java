@@ -56,6 +56,11 @@ public final class ShowLimits {
     for (HeldPost post : show.wiring().posts()) {
       number("The cable of a feed of " + post.run(), post.lengthM().orElse(0), Range.LENGTH);
     }
+    show.network().lan().taken().forEach((a, what) -> shortText("What is at " + a, what));
+    show.network()
+        .lan()
+        .borrowed()
+        .forEach((box, from) -> shortText("Whose cable " + box + " is on", from));
     show.allotting().handOut().ifPresent(h -> shortText("To whom they were handed out", h.to()));
     show.addressing()
         .reserved()
@@ -221,6 +226,8 @@ public final class ShowLimits {
       name("The name of a thing on the mains", d.id());
       number("The watts of " + d.id(), d.watts(), Range.WATTS);
       d.at().ifPresent(p -> at("The place of " + d.id(), p));
+      d.circuit().ifPresent(c -> name("The circuit of " + d.id(), c));
+      d.keeps().ifPresent(b -> name("The box that " + d.id() + " keeps", b));
     }
     number("The share of a breaker", mains.rules().continuousPercent(), Range.CONTINUOUS);
     mains.rules().temporaryDays().ifPresent(d -> number("The days", d, Range.DAYS));
@@ -240,6 +247,7 @@ public final class ShowLimits {
                 + " days after it.");
       }
     }
+    h.switched().forEach(id -> name("What is cut while all is dark", id));
     number("The latitude", h.place().latitude(), Range.LATITUDE);
     number("The longitude", h.place().longitude(), Range.LONGITUDE);
     number("The minutes after sunset", h.onOffsetMinutes(), Range.MINUTES_APART);

@@ -14,18 +14,26 @@ import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Small things of the show on the mains: boards' own supplies, players, network switches. */
 final class DeviceRows {
-  private static final List<String> USUAL =
-      List.of("Board supply", "Player", "Network switch", "Wi-Fi point");
-  private static final List<Double> WATTS = List.of(3.0, 8.0, 6.0, 8.0);
+  /** What there often is, and the watts that it takes (common practice, no source). */
+  private record Usual(String what, double watts) {}
+
+  private static final List<Usual> USUAL =
+      List.of(new Usual("Board supply", 3), new Usual("Player", 8), new Usual("Network switch", 6));
 
   private final Session session;
   private final Show show;
@@ -43,28 +51,24 @@ final class DeviceRows {
       box.getChildren()
           .add(Words.softLines("None yet: boards' own small supplies, players, switches."));
     }
-    HBox add = new HBox(4);
-    for (int i = 0; i < 3; i++) {
-      String what = USUAL.get(i);
-      double watts = WATTS.get(i);
-      add.getChildren()
-          .add(Buttons.small("device-add-" + i, "+ " + what, () -> rows.add(what, watts)));
+    VBox add = new VBox(4);
+    for (Usual u : USUAL) {
+      String id = "device-add-" + u.what().replace(' ', '-');
+      add.getChildren().add(Buttons.small(id, "+ " + u.what(), () -> rows.add(u)));
     }
-    VBox buttons = new VBox(4);
-    add.getChildren().stream().toList().forEach(buttons.getChildren()::add);
-    box.getChildren().add(buttons);
+    box.getChildren().add(add);
     return box;
   }
 
-  private void add(String what, double watts) {
+  private void add(Usual usual) {
     session.edit(
-        what + " was added.",
+        usual.what() + " was added.",
         s ->
             MainsEdits.withDevice(
                 s,
                 new MainsDevice(
-                    MainsEdits.freeDevice(s, what),
-                    watts,
+                    MainsEdits.freeDevice(s, usual.what()),
+                    usual.watts(),
                     Optional.empty(),
                     Optional.empty(),
                     Optional.empty())));
@@ -84,12 +88,18 @@ final class DeviceRows {
                 watts(d, watts);
               }
             });
+    Label name = Words.soft(d.id());
+    name.setMaxWidth(Double.MAX_VALUE);
+    HBox.setHgrow(name, Priority.ALWAYS);
+    watts.setMinWidth(52);
+    Label unit = Words.soft("W");
+    unit.setMinWidth(Region.USE_PREF_SIZE);
     HBox first =
         new HBox(
             6,
-            Words.soft(d.id()),
+            name,
             watts,
-            Words.soft("W"),
+            unit,
             Buttons.small(
                 "device-remove-" + id,
                 "Remove",
@@ -107,12 +117,12 @@ final class DeviceRows {
     if (v.isEmpty()) {
       session.say("The watts of " + d.id() + ": " + Numbers.wanted(Range.WATTS));
     } else if (v.get() != d.watts()) {
-      put(new MainsDevice(d.id(), v.get(), d.at(), d.circuit(), d.keeps()));
+      put(d.id(), x -> new MainsDevice(x.id(), v.get(), x.at(), x.circuit(), x.keeps()));
     }
   }
 
-  private void put(MainsDevice device) {
-    session.edit(device.id() + " was changed.", s -> MainsEdits.withDevice(s, device));
+  private void put(String id, UnaryOperator<MainsDevice> change) {
+    session.edit(id + " was changed.", s -> MainsEdits.deviceChanged(s, id, change));
   }
 
   private ComboBox<String> circuit(MainsDevice d, String id) {
@@ -124,8 +134,15 @@ final class DeviceRows {
         c -> c.isEmpty() ? "any circuit" : "on " + c,
         d.circuit().orElse(""),
         c ->
-            new MainsDevice(
-                d.id(), d.watts(), d.at(), Optional.of(c).filter(x -> !x.isEmpty()), d.keeps()));
+            put(
+                d.id(),
+                x ->
+                    new MainsDevice(
+                        x.id(),
+                        x.watts(),
+                        x.at(),
+                        Optional.of(c).filter(y -> !y.isEmpty()),
+                        x.keeps())));
   }
 
   private ComboBox<String> keeps(MainsDevice d, String id) {
@@ -139,19 +156,26 @@ final class DeviceRows {
     return choice(
         "device-keeps-" + id,
         all,
-        b -> b.isEmpty() ? "keeps no board" : "keeps " + b,
+        b -> b.isEmpty() ? "keeps none" : "keeps " + b,
         d.keeps().orElse(""),
         b ->
-            new MainsDevice(
-                d.id(), d.watts(), d.at(), d.circuit(), Optional.of(b).filter(x -> !x.isEmpty())));
+            put(
+                d.id(),
+                x ->
+                    new MainsDevice(
+                        x.id(),
+                        x.watts(),
+                        x.at(),
+                        x.circuit(),
+                        Optional.of(b).filter(y -> !y.isEmpty()))));
   }
 
   private ComboBox<String> choice(
       String id,
       List<String> of,
-      java.util.function.Function<String, String> name,
+      Function<String, String> name,
       String now,
-      java.util.function.Function<String, MainsDevice> change) {
+      Consumer<String> take) {
     ComboBox<String> box = new ComboBox<>();
     box.setId(id);
     box.setPrefWidth(126);
@@ -162,7 +186,7 @@ final class DeviceRows {
         .addListener(
             (o, was, next) -> {
               if (next != null) {
-                put(change.apply(next));
+                take.accept(next);
               }
             });
     return box;

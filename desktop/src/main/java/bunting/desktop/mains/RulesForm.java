@@ -34,10 +34,10 @@ final class RulesForm {
             session.edit(
                 "The rules are those of: " + p.words() + ".", s -> MainsEdits.ruled(s, p)));
     form.number(
-        "For hours",
+        "Breaker",
         "rules-continuous",
         rules.continuousPercent(),
-        "% of a breaker",
+        "%",
         Range.CONTINUOUS,
         v -> edit(session, r -> r.withContinuous(v)));
     form.text(

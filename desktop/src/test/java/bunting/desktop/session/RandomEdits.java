@@ -10,17 +10,21 @@ import bunting.core.show.Addressing;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.BulbString;
 import bunting.core.show.Circuit;
+import bunting.core.show.CircuitFacts;
 import bunting.core.show.Conductors;
 import bunting.core.show.Course;
 import bunting.core.show.Fitting;
 import bunting.core.show.HeldPost;
+import bunting.core.show.Hours;
 import bunting.core.show.InjectionSchool;
+import bunting.core.show.MainsDevice;
 import bunting.core.show.Picture;
 import bunting.core.show.Pin;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.PortStart;
 import bunting.core.show.Protocol;
+import bunting.core.show.RuleProfile;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
@@ -28,11 +32,15 @@ import bunting.core.show.Underlay;
 import bunting.core.show.UniverseRange;
 import bunting.core.show.Workshop;
 import bunting.core.show.edit.BoxEdits;
+import bunting.core.show.edit.MainsEdits;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.PlaceKind;
 import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.MeasuredRuns;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -132,8 +140,8 @@ public final class RandomEdits {
   /** The next edit, in the light of the show and perhaps of a plan of it or an earlier one. */
   public Edit next(Show show, ObservableValue<Optional<Assessment>> plan) {
     Optional<Reading> reading = plan.getValue().map(Assessment::reading);
-    int n = below(reading.isPresent() ? 36 : 28);
-    return new Edit("edit " + n, n < 28 ? ofFacts(n, show) : ofPlan(n, show, reading.get()));
+    int n = below(reading.isPresent() ? 38 : 30);
+    return new Edit("edit " + n, n < 30 ? ofFacts(n, show) : ofPlan(n, show, reading.get()));
   }
 
   private UnaryOperator<Show> ofFacts(int n, Show show) {
@@ -191,6 +199,8 @@ public final class RandomEdits {
       case 25 -> workshop(count, more);
       case 26 ->
           s -> s.withNetwork(s.network().withAddress(box, "10.1.2." + more).withWifi(box, yes));
+      case 27 -> mains(more, name, at, metres, yes, show);
+      case 28 -> stranger(more, box, name);
       default ->
           s -> s.withSettings(s.settings().withBrightness(more * 10).withName("show " + more));
     };
@@ -279,6 +289,59 @@ public final class RandomEdits {
     };
   }
 
+  private UnaryOperator<Show> mains(
+      int n, String name, Point at, double metres, boolean yes, Show show) {
+    List<String> ids = show.circuits().orElse(List.of()).stream().map(Circuit::id).toList();
+    String circuit = ids.isEmpty() ? "none" : one(ids);
+    CircuitFacts facts =
+        CircuitFacts.NONE
+            .at(at)
+            .onPhase(OptionalInt.of(1 + n % 3))
+            .withAlso(List.of(new CircuitFacts.Appliance(name, Math.abs(metres))));
+    return switch (n) {
+      case 0, 1 -> s -> MainsEdits.added(s, new Circuit(name, 230, 16, n).with(facts));
+      case 2 -> s -> MainsEdits.renamed(s, circuit, name);
+      case 3 -> s -> MainsEdits.removed(s, circuit);
+      case 4 -> s -> MainsEdits.changed(s, circuit, c -> c.with(facts));
+      case 5 ->
+          s ->
+              MainsEdits.withDevice(
+                  s,
+                  new MainsDevice(
+                      name, 5, Optional.of(at), Optional.of(circuit), Optional.of(name)));
+      case 6 -> s -> MainsEdits.withoutDevice(s, name);
+      case 7 -> s -> MainsEdits.ruled(s, yes ? RuleProfile.NORTH_AMERICA : RuleProfile.IEC);
+      default -> s -> MainsEdits.withHours(s, hours(name, metres));
+    };
+  }
+
+  private static Hours hours(String cut, double north) {
+    LocalDate day = LocalDate.of(2026, 12, 1);
+    return new Hours(
+        new Hours.Season(day, day.plusDays(3)),
+        new Hours.Place(north, 4, ZoneId.of("Europe/Brussels")),
+        Optional.empty(),
+        -15,
+        Optional.of(LocalTime.of(22, 30)),
+        30,
+        List.of(cut),
+        new Hours.Tariff(0.3, "EUR"),
+        Hours.Apart.NONE);
+  }
+
+  private static UnaryOperator<Show> stranger(int n, String box, String name) {
+    return s ->
+        s.withNetwork(
+            s.network()
+                .at("192.168." + n, 11 + n, "192.168." + n + ".2")
+                .with(
+                    s.network()
+                        .lan()
+                        .withPrefix(OptionalInt.of(22 + n % 3))
+                        .withTaken(Map.of("192.168." + n + ".20", name))
+                        .borrowing(box, name)));
+  }
+
   private static UnaryOperator<Show> workshop(int pixels, int n) {
     String type = n == 0 ? "no-such-type" : TYPES.get(n % TYPES.size());
     return s ->
@@ -294,15 +357,15 @@ public final class RandomEdits {
     String box = box(show);
     int more = below(8);
     return switch (n) {
-      case 28 -> s -> ByHand.hold(s, plan, run);
-      case 29 -> s -> ByHand.join(s, plan, run);
-      case 30 -> s -> ByHand.release(s, run);
-      case 31 -> s -> ByHand.move(s, plan, run, 1, box, 1 + more, 1);
-      case 32 ->
+      case 30 -> s -> ByHand.hold(s, plan, run);
+      case 31 -> s -> ByHand.join(s, plan, run);
+      case 32 -> s -> ByHand.release(s, run);
+      case 33 -> s -> ByHand.move(s, plan, run, 1, box, 1 + more, 1);
+      case 34 ->
           s ->
               HandOuts.handOut(s, plan, "2026-11-03", more == 0 ? "" : "w".repeat(150 + more * 20));
-      case 33 -> s -> HandOuts.takeBack(s, Optional.of(run));
-      case 34 -> s -> HandOuts.withBoxes(s, plan);
+      case 35 -> s -> HandOuts.takeBack(s, Optional.of(run));
+      case 36 -> s -> HandOuts.withBoxes(s, plan);
       default -> posts(plan, more);
     };
   }

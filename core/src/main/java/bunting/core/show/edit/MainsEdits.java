@@ -139,6 +139,16 @@ public final class MainsEdits {
     return show.withMains(show.mains().withDevices(list));
   }
 
+  /** A small thing changed; one that is not there (any more) changes nothing. */
+  public static Show deviceChanged(Show show, String id, UnaryOperator<MainsDevice> change) {
+    return show.withMains(
+        show.mains()
+            .withDevices(
+                show.mains().devices().stream()
+                    .map(d -> d.id().equals(id) ? change.apply(d) : d)
+                    .toList()));
+  }
+
   /** The show without a small thing on the mains; it is not cut any more either. */
   public static Show withoutDevice(Show show, String id) {
     Mains mains =
