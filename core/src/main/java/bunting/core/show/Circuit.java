@@ -17,6 +17,11 @@ public record Circuit(
     double restAmps,
     CircuitFacts facts,
     double continuousPercent) {
+  /** A file knows one zero. */
+  public Circuit {
+    restAmps += 0.0;
+  }
+
   /** A circuit as it is described; its show's rule is not known yet. */
   public Circuit(String id, double volts, double breakerAmps, double restAmps, CircuitFacts facts) {
     this(id, volts, breakerAmps, restAmps, facts, PlaceRules.UNSAID.continuousPercent());

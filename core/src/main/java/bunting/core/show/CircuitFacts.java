@@ -43,7 +43,12 @@ public record CircuitFacts(
   }
 
   /** Something else that runs on a circuit, and the amps that it takes at the circuit's volts. */
-  public record Appliance(String what, double amps) {}
+  public record Appliance(String what, double amps) {
+    /** A file knows one zero. */
+    public Appliance {
+      amps += 0.0;
+    }
+  }
 
   /** The same at another place. */
   public CircuitFacts at(Point place) {

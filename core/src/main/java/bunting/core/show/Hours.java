@@ -34,6 +34,7 @@ public record Hours(
     Tariff tariff,
     Apart apart) {
   public Hours {
+    averagePercent += 0.0;
     switched = List.copyOf(new TreeSet<>(switched));
   }
 
@@ -49,10 +50,21 @@ public record Hours(
    * @param latitude degrees, north above 0
    * @param longitude degrees, east above 0
    */
-  public record Place(double latitude, double longitude, ZoneId zone) {}
+  public record Place(double latitude, double longitude, ZoneId zone) {
+    /** A file knows one zero. */
+    public Place {
+      latitude += 0.0;
+      longitude += 0.0;
+    }
+  }
 
   /** What energy costs, and in which money. */
-  public record Tariff(double pricePerKwh, String currency) {}
+  public record Tariff(double pricePerKwh, String currency) {
+    /** A file knows one zero. */
+    public Tariff {
+      pricePerKwh += 0.0;
+    }
+  }
 
   /**
    * Days that differ.
