@@ -50,6 +50,36 @@ public record CircuitFacts(
     }
   }
 
+  /** The same with another RCD, or none. */
+  public CircuitFacts withRcd(OptionalDouble other) {
+    return new CircuitFacts(phase, other, rcdWith, at, breaker, wallSwitch, socket, also);
+  }
+
+  /** The same, sharing its RCD otherwise. */
+  public CircuitFacts withRcdWith(String other) {
+    return new CircuitFacts(phase, rcdMilliamps, other, at, breaker, wallSwitch, socket, also);
+  }
+
+  /** The same with its outlet elsewhere, or not placed. */
+  public CircuitFacts withAt(Optional<Point> other) {
+    return new CircuitFacts(phase, rcdMilliamps, rcdWith, other, breaker, wallSwitch, socket, also);
+  }
+
+  /** The same with another breaker. */
+  public CircuitFacts withBreaker(BreakerKind other) {
+    return new CircuitFacts(phase, rcdMilliamps, rcdWith, at, other, wallSwitch, socket, also);
+  }
+
+  /** The same with another wall switch. */
+  public CircuitFacts withWallSwitch(WallSwitch other) {
+    return new CircuitFacts(phase, rcdMilliamps, rcdWith, at, breaker, other, socket, also);
+  }
+
+  /** The same with another socket. */
+  public CircuitFacts withSocket(String other) {
+    return new CircuitFacts(phase, rcdMilliamps, rcdWith, at, breaker, wallSwitch, other, also);
+  }
+
   /** The same at another place. */
   public CircuitFacts at(Point place) {
     return new CircuitFacts(

@@ -106,6 +106,57 @@ public record Hours(
     return apart.lit().contains(day) || !dark;
   }
 
+  /** The same in another season. */
+  public Hours withSeason(Season other) {
+    return new Hours(
+        other, place, on, onOffsetMinutes, off, averagePercent, switched, tariff, apart);
+  }
+
+  /** The same elsewhere. */
+  public Hours withPlace(Place other) {
+    return new Hours(
+        season, other, on, onOffsetMinutes, off, averagePercent, switched, tariff, apart);
+  }
+
+  /** The same, going on at another time. */
+  public Hours withOn(Optional<LocalTime> other) {
+    return new Hours(
+        season, place, other, onOffsetMinutes, off, averagePercent, switched, tariff, apart);
+  }
+
+  /** The same, so many minutes later. */
+  public Hours withOnOffset(int other) {
+    return new Hours(season, place, on, other, off, averagePercent, switched, tariff, apart);
+  }
+
+  /** The same, going off at another time. */
+  public Hours withOff(Optional<LocalTime> other) {
+    return new Hours(
+        season, place, on, onOffsetMinutes, other, averagePercent, switched, tariff, apart);
+  }
+
+  /** The same at another average brightness, percent. */
+  public Hours withAverage(double other) {
+    return new Hours(season, place, on, onOffsetMinutes, off, other, switched, tariff, apart);
+  }
+
+  /** The same at another price. */
+  public Hours withTariff(Tariff other) {
+    return new Hours(
+        season, place, on, onOffsetMinutes, off, averagePercent, switched, other, apart);
+  }
+
+  /** The same with other days apart. */
+  public Hours withApart(Apart other) {
+    return new Hours(
+        season, place, on, onOffsetMinutes, off, averagePercent, switched, tariff, other);
+  }
+
+  /** The same with other things cut. */
+  public Hours withSwitched(List<String> other) {
+    return new Hours(season, place, on, onOffsetMinutes, off, averagePercent, other, tariff, apart);
+  }
+
   /** The same with something switched, or no more. */
   public Hours switching(String id, boolean cut) {
     Set<String> next = new TreeSet<>(switched);
@@ -114,7 +165,6 @@ public record Hours(
     } else {
       next.remove(id);
     }
-    return new Hours(
-        season, place, on, onOffsetMinutes, off, averagePercent, List.copyOf(next), tariff, apart);
+    return withSwitched(List.copyOf(next));
   }
 }

@@ -63,7 +63,7 @@ final class CircuitForm {
         List.of(BreakerKind.values()),
         CircuitForm::kind,
         circuit.facts().breaker(),
-        k -> facts(f -> with(f, k, f.wallSwitch())));
+        k -> facts(f -> f.withBreaker(k)));
     form.number(
         "Volts",
         "circuit-volts",
@@ -134,17 +134,7 @@ final class CircuitForm {
             circuit.facts().rcdWith(),
             "",
             text -> {
-              facts(
-                  f ->
-                      new CircuitFacts(
-                          f.phase(),
-                          f.rcdMilliamps(),
-                          text,
-                          f.at(),
-                          f.breaker(),
-                          f.wallSwitch(),
-                          f.socket(),
-                          f.also()));
+              facts(f -> f.withRcdWith(text));
               return Optional.empty();
             })
         .prompting("nothing else");
@@ -154,24 +144,14 @@ final class CircuitForm {
         List.of(WallSwitch.values()),
         WallSwitch::words,
         circuit.facts().wallSwitch(),
-        w -> facts(f -> with(f, f.breaker(), w)));
+        w -> facts(f -> f.withWallSwitch(w)));
     form.text(
             "Socket",
             "circuit-socket",
             circuit.facts().socket(),
             "",
             text -> {
-              facts(
-                  f ->
-                      new CircuitFacts(
-                          f.phase(),
-                          f.rcdMilliamps(),
-                          f.rcdWith(),
-                          f.at(),
-                          f.breaker(),
-                          f.wallSwitch(),
-                          text,
-                          f.also()));
+              facts(f -> f.withSocket(text));
               return Optional.empty();
             })
         .prompting("blue 16 A, three pins");
@@ -199,15 +179,7 @@ final class CircuitForm {
     facts(
         f ->
             value.isEmpty()
-                ? new CircuitFacts(
-                    f.phase(),
-                    f.rcdMilliamps(),
-                    f.rcdWith(),
-                    Optional.empty(),
-                    f.breaker(),
-                    f.wallSwitch(),
-                    f.socket(),
-                    f.also())
+                ? f.withAt(Optional.empty())
                 : f.at(to.apply(f.at().orElse(new Point(0, 0)))));
     return Optional.empty();
   }
@@ -217,17 +189,7 @@ final class CircuitForm {
     if (v.isEmpty() && !text.isEmpty() && !text.toLowerCase(Locale.ROOT).equals("none")) {
       return Optional.of(Numbers.wanted(Range.MILLIAMPS) + ", or nothing where there is none");
     }
-    facts(
-        f ->
-            new CircuitFacts(
-                f.phase(),
-                v.map(OptionalDouble::of).orElse(OptionalDouble.empty()),
-                f.rcdWith(),
-                f.at(),
-                f.breaker(),
-                f.wallSwitch(),
-                f.socket(),
-                f.also()));
+    facts(f -> f.withRcd(v.map(OptionalDouble::of).orElse(OptionalDouble.empty())));
     return Optional.empty();
   }
 
@@ -239,11 +201,6 @@ final class CircuitForm {
           more.add(new CircuitFacts.Appliance(usual.what(), amps));
           return f.withAlso(more);
         });
-  }
-
-  private static CircuitFacts with(CircuitFacts f, BreakerKind kind, WallSwitch atTheWall) {
-    return new CircuitFacts(
-        f.phase(), f.rcdMilliamps(), f.rcdWith(), f.at(), kind, atTheWall, f.socket(), f.also());
   }
 
   private void facts(UnaryOperator<CircuitFacts> change) {

@@ -56,20 +56,7 @@ final class HoursForm {
         "",
         text ->
             HoursText.time(text, SUNSET)
-                .map(
-                    t ->
-                        edit(
-                            h ->
-                                new Hours(
-                                    h.season(),
-                                    h.place(),
-                                    t,
-                                    h.onOffsetMinutes(),
-                                    h.off(),
-                                    h.averagePercent(),
-                                    h.switched(),
-                                    h.tariff(),
-                                    h.apart())))
+                .map(t -> edit(h -> h.withOn(t)))
                 .orElse(Optional.of("sunset, or a time such as 17:00")));
     form.whole(
         "and then",
@@ -77,19 +64,7 @@ final class HoursForm {
         hours.onOffsetMinutes(),
         "min later",
         Range.MINUTES_APART,
-        v ->
-            edit(
-                h ->
-                    new Hours(
-                        h.season(),
-                        h.place(),
-                        h.on(),
-                        v,
-                        h.off(),
-                        h.averagePercent(),
-                        h.switched(),
-                        h.tariff(),
-                        h.apart())));
+        v -> edit(h -> h.withOnOffset(v)));
     form.text(
         "Off at",
         "hours-off",
@@ -97,20 +72,7 @@ final class HoursForm {
         "",
         text ->
             HoursText.time(text, SUNRISE)
-                .map(
-                    t ->
-                        edit(
-                            h ->
-                                new Hours(
-                                    h.season(),
-                                    h.place(),
-                                    h.on(),
-                                    h.onOffsetMinutes(),
-                                    t,
-                                    h.averagePercent(),
-                                    h.switched(),
-                                    h.tariff(),
-                                    h.apart())))
+                .map(t -> edit(h -> h.withOff(t)))
                 .orElse(Optional.of("sunrise, or a time such as 22:30")));
   }
 
@@ -127,16 +89,7 @@ final class HoursForm {
           boolean later = first && to.isBefore(from);
           LocalDate end =
               later ? from.plusDays(h.season().from().datesUntil(h.season().to()).count()) : to;
-          return new Hours(
-              new Hours.Season(from, end),
-              h.place(),
-              h.on(),
-              h.onOffsetMinutes(),
-              h.off(),
-              h.averagePercent(),
-              h.switched(),
-              h.tariff(),
-              h.apart());
+          return h.withSeason(new Hours.Season(from, end));
         });
   }
 
@@ -183,16 +136,7 @@ final class HoursForm {
   }
 
   private static Hours at(Hours h, Hours.Place place) {
-    return new Hours(
-        h.season(),
-        place,
-        h.on(),
-        h.onOffsetMinutes(),
-        h.off(),
-        h.averagePercent(),
-        h.switched(),
-        h.tariff(),
-        h.apart());
+    return h.withPlace(place);
   }
 
   private void energy(Form form) {
@@ -202,19 +146,7 @@ final class HoursForm {
         hours.averagePercent(),
         "% bright",
         Range.PERCENT,
-        v ->
-            edit(
-                h ->
-                    new Hours(
-                        h.season(),
-                        h.place(),
-                        h.on(),
-                        h.onOffsetMinutes(),
-                        h.off(),
-                        v,
-                        h.switched(),
-                        h.tariff(),
-                        h.apart())));
+        v -> edit(h -> h.withAverage(v)));
     form.number(
         "A kWh is",
         "hours-price",
@@ -234,16 +166,7 @@ final class HoursForm {
   }
 
   private static Hours paid(Hours h, Hours.Tariff tariff) {
-    return new Hours(
-        h.season(),
-        h.place(),
-        h.on(),
-        h.onOffsetMinutes(),
-        h.off(),
-        h.averagePercent(),
-        h.switched(),
-        tariff,
-        h.apart());
+    return h.withTariff(tariff);
   }
 
   private void apart(Form form) {
@@ -304,18 +227,7 @@ final class HoursForm {
   }
 
   private Optional<String> apart(UnaryOperator<Hours.Apart> change) {
-    return edit(
-        h ->
-            new Hours(
-                h.season(),
-                h.place(),
-                h.on(),
-                h.onOffsetMinutes(),
-                h.off(),
-                h.averagePercent(),
-                h.switched(),
-                h.tariff(),
-                change.apply(h.apart())));
+    return edit(h -> h.withApart(change.apply(h.apart())));
   }
 
   /** A sentence where it cannot be. */
