@@ -38,7 +38,9 @@ final class MessageLine extends HBox {
     getChildren().subList(1, getChildren().size()).clear();
     if (session.planning().get()) {
       Button stop = Buttons.small("stop-planning", "Stop", session::cancelPlanning);
-      HBox busy = new HBox(8, new Label("Planning…"), new ProgressBar(), stop);
+      Label planning = new Label("Planning… figures are of the version before.");
+      planning.setMinWidth(USE_PREF_SIZE);
+      HBox busy = new HBox(8, planning, new ProgressBar(), stop);
       busy.setAlignment(Pos.CENTER_RIGHT);
       getChildren().add(busy);
     }

@@ -2,24 +2,22 @@ package bunting.desktop.shell;
 
 import bunting.desktop.session.Planning;
 import bunting.desktop.session.Session;
-import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.util.Duration;
 
-/** Says on every screen when what is planned there belongs to an earlier version of the show. */
+/**
+ * Says on every screen when what is planned there belongs to an earlier version of the show and
+ * nobody is planning the newest. While one is being planned the message line says so: what comes
+ * and goes with every edit must not move what is under the hand.
+ */
 final class PlanBanner extends HBox {
-  /** A plan that comes sooner is not worth a word. */
-  private static final Duration SOON = Duration.millis(400);
-
   private final Session session;
   private final Label text = new Label();
   private final Button act = new Button();
-  private final PauseTransition soon = new PauseTransition(SOON);
 
   PlanBanner(Session session) {
     super(12);
@@ -35,7 +33,6 @@ final class PlanBanner extends HBox {
     act.getStyleClass().add("small");
     act.setMinWidth(Region.USE_PREF_SIZE);
     getChildren().addAll(text, act);
-    soon.setOnFinished(e -> late());
     session.plans().state().addListener(o -> refresh());
     session.assessment().addListener(o -> refresh());
     refresh();
@@ -44,25 +41,11 @@ final class PlanBanner extends HBox {
   private void refresh() {
     Planning plans = session.plans();
     switch (plans.state().get()) {
-      case Planning.State.Planned p -> {
-        soon.stop();
-        shown(false);
-      }
-      case Planning.State.Working w -> soon.playFromStart();
-      case Planning.State.Stopped s -> {
-        soon.stop();
-        say("Planning was stopped. " + older(), "Plan it now", plans::again);
-      }
-      case Planning.State.Failed f -> {
-        soon.stop();
-        say(f.why() + " " + older(), "Try again", plans::again);
-      }
-    }
-  }
-
-  private void late() {
-    if (session.plans().state().get() instanceof Planning.State.Working) {
-      say(older() + " The newest is being planned…", "Stop", session::cancelPlanning);
+      case Planning.State.Planned p -> shown(false);
+      case Planning.State.Working w -> shown(false);
+      case Planning.State.Stopped s ->
+          say("Planning was stopped. " + older(), "Plan it now", plans::again);
+      case Planning.State.Failed f -> say(f.why() + " " + older(), "Try again", plans::again);
     }
   }
 

@@ -24,6 +24,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.concurrent.CountDownLatch;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -172,13 +174,18 @@ class TruthWindowTest extends WindowDriver {
     simple();
     wait(() -> session.plans().isCurrent());
     assertThat(shown(robot, "#plan-banner")).isFalse();
+    robot.push(KeyCode.F5);
+    WaitForAsyncUtils.waitForFxEvents();
+    Bounds still = onScreen(() -> tool(robot));
     hold();
-    onScreen(
-        () -> {
-          session.editRun("shorter", "Arch", r -> r.withPixels(300));
-          session.cancelPlanning();
-          return true;
-        });
+    onScreen(() -> session.editRun("shorter", "Arch", r -> r.withPixels(300)));
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(shown(robot, "#stop-planning")).isTrue();
+    assertThat(onScreen(() -> tool(robot)))
+        .as("nothing moves under the hand while a plan is made")
+        .isEqualTo(still);
+    robot.clickOn("#stop-planning");
+    WaitForAsyncUtils.waitForFxEvents();
     assertThat(shown(robot, "#plan-banner")).isTrue();
     assertThat(text(robot, "#plan-banner-text")).contains("stopped").contains("earlier version");
     gate.countDown();
@@ -194,6 +201,12 @@ class TruthWindowTest extends WindowDriver {
     robot.clickOn("#plan-again");
     wait(() -> session.plans().isCurrent());
     assertThat(shown(robot, "#plan-banner")).isFalse();
+  }
+
+  private static Bounds tool(FxRobot robot) {
+    Node button = robot.lookup("#tool-outlet").query();
+    button.getScene().getRoot().layout();
+    return button.localToScene(button.getLayoutBounds());
   }
 
   @Test
