@@ -1,8 +1,8 @@
 package bunting.cli;
 
 import bunting.core.plan.Assessor;
-import bunting.files.PatchExports;
 import bunting.files.ShowFiles;
+import bunting.files.papers.PatchFiles;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -34,7 +34,7 @@ final class ExportCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     if (patch) {
-      PatchExports.write(Assessor.plan(ShowFiles.open(show)), out, ShowFiles.inputs(show));
+      PatchFiles.write(Assessor.plan(ShowFiles.open(show)), out, ShowFiles.inputs(show));
       return 0;
     }
     ShowFiles.writeRuns(out, ShowFiles.open(show), ShowFiles.inputs(show));

@@ -95,6 +95,8 @@ class ArchitectureTest {
         .definedBy("bunting.core.cards")
         .layer("hours")
         .definedBy("bunting.core.hours")
+        .layer("kit")
+        .definedBy("bunting.core.kit")
         .layer("explain")
         .definedBy("bunting.core.explain")
         .layer("plan")
@@ -242,6 +244,8 @@ class ArchitectureTest {
         .mayOnlyAccessLayers("network", "assess", "addressing", "show")
         .whereLayer("hours")
         .mayOnlyAccessLayers("hookup", "assess", "show")
+        .whereLayer("kit")
+        .mayOnlyAccessLayers("hookup", "stock", "assess", "copper", "survey", "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
             "copper",

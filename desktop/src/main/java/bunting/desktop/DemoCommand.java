@@ -6,12 +6,14 @@ import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.show.Texts;
 import bunting.files.BadInputException;
-import bunting.files.Papers;
+import bunting.files.papers.Papers;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 
 /**
  * {@code demo} where there is no display: plans it, writes snapshots and papers, prints a summary.
@@ -23,7 +25,8 @@ final class DemoCommand {
     try {
       Path folder = Files.createTempDirectory("bunting-demo-");
       Assessment plan = Assessor.plan(DemoShow.read());
-      Papers.write(plan, folder.resolve("papers"));
+      Papers.write(
+          plan, folder.resolve("papers"), Papers.Order.all(LocalDate.now(ZoneId.systemDefault())));
       Files.createDirectories(folder.resolve("snapshots"));
       Snapshots.write(
           plan.reading().show(), Snapshots.all(), folder.resolve("snapshots"), 1280, 800);

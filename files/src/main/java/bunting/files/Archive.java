@@ -14,13 +14,14 @@ import org.apache.commons.compress.archivers.zip.ZipFile;
 import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 
 /** ZIP archives that are the same bytes for the same content. */
-final class Archive {
+public final class Archive {
   /** 1 January 1980, the first day of the format. */
   private static final long NO_TIME = 315_532_800_000L;
 
   private Archive() {}
 
-  static byte[] of(Map<String, byte[]> files) {
+  /** An archive of files by name, in their order. */
+  public static byte[] of(Map<String, byte[]> files) {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try (ZipOutputStream zip = new ZipOutputStream(bytes, StandardCharsets.UTF_8)) {
       for (Map.Entry<String, byte[]> file : files.entrySet()) {
@@ -38,7 +39,7 @@ final class Archive {
   }
 
   /** By the central directory: some writers leave the sizes out of the entries themselves. */
-  static Map<String, byte[]> read(byte[] archive) {
+  public static Map<String, byte[]> read(byte[] archive) {
     Map<String, byte[]> files = new LinkedHashMap<>();
     try (ZipFile zip =
         ZipFile.builder().setSeekableByteChannel(new SeekableInMemoryByteChannel(archive)).get()) {

@@ -17,7 +17,7 @@ public class BadInputException extends Exception {
   }
 
   /** A problem of a file as a whole. */
-  static BadInputException of(Path file, String what) {
+  public static BadInputException of(Path file, String what) {
     return new BadInputException(name(file) + ": " + what);
   }
 
@@ -28,7 +28,7 @@ public class BadInputException extends Exception {
   }
 
   /** What stands in the input, short enough to be shown, in quotes. */
-  static String echo(String value) {
+  public static String echo(String value) {
     return "\"" + oneLine(value, ECHO_MAX) + "\"";
   }
 

@@ -9,9 +9,12 @@ import bunting.core.show.Point;
 import bunting.core.survey.Geometry;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
@@ -22,14 +25,15 @@ import javax.xml.stream.XMLStreamException;
  * stretch of slots in one universe, with its fixture type as GDTF beside it. Metres of the
  * elevation become millimetres: across is x, up is z.
  */
-final class Rig {
+public final class Rig {
   /** A fixture: pixels of a run on slots of one universe. */
   private record Fixture(
       String layer, String name, String type, String order, int sets, int address, Point at) {}
 
   private Rig() {}
 
-  static byte[] mvr(Assessment plan) {
+  /** The archive's bytes. */
+  public static byte[] mvr(Assessment plan) {
     List<Fixture> fixtures = fixtures(plan.reading());
     Map<String, TreeSet<Integer>> lengths = new TreeMap<>();
     Map<String, String> orders = new TreeMap<>();
@@ -37,16 +41,30 @@ final class Rig {
       lengths.computeIfAbsent(f.type(), k -> new TreeSet<>()).add(f.sets());
       orders.put(f.type(), f.order());
     }
+    Map<String, String> specs = specs(lengths.keySet());
     Map<String, byte[]> files = new LinkedHashMap<>();
-    files.put("GeneralSceneDescription.xml", Xml.document(x -> scene(x, fixtures)));
+    files.put("GeneralSceneDescription.xml", Xml.document(x -> scene(x, fixtures, specs)));
     lengths.forEach(
         (type, sets) ->
-            files.put(spec(type), FixtureTypes.archive(type, orders.getOrDefault(type, ""), sets)));
+            files.put(
+                specs.getOrDefault(type, ""),
+                FixtureTypes.archive(type, orders.getOrDefault(type, ""), sets)));
     return Archive.of(files);
   }
 
-  private static String spec(String type) {
-    return "Bunting@" + type.replaceAll("[^A-Za-z0-9 _-]", "-") + ".gdtf";
+  /** A file a kind: kinds whose names differ only in what no file name bears get a number. */
+  private static Map<String, String> specs(Set<String> types) {
+    Map<String, String> specs = new TreeMap<>();
+    Set<String> taken = new HashSet<>();
+    for (String type : types) {
+      String plain = "Bunting@" + type.replaceAll("[^A-Za-z0-9 _-]", "-");
+      String name = plain;
+      for (int n = 2; !taken.add(name.toLowerCase(Locale.ROOT)); n++) {
+        name = plain + " " + n;
+      }
+      specs.put(type, name + ".gdtf");
+    }
+    return specs;
   }
 
   private static List<Fixture> fixtures(Reading reading) {
@@ -107,7 +125,8 @@ final class Rig {
         .toUpperCase(java.util.Locale.ROOT);
   }
 
-  private static void scene(Xml xml, List<Fixture> fixtures) throws XMLStreamException {
+  private static void scene(Xml xml, List<Fixture> fixtures, Map<String, String> specs)
+      throws XMLStreamException {
     Map<String, List<Fixture>> layers = new LinkedHashMap<>();
     fixtures.forEach(f -> layers.computeIfAbsent(f.layer(), k -> new ArrayList<>()).add(f));
     int[] id = {0};
@@ -128,7 +147,8 @@ final class Rig {
                                         "ChildList",
                                         c -> {
                                           for (Fixture f : layer.getValue()) {
-                                            fixture(c, f, ++id[0]);
+                                            fixture(
+                                                c, f, specs.getOrDefault(f.type(), ""), ++id[0]);
                                           }
                                         }),
                                 "name",
@@ -147,7 +167,7 @@ final class Rig {
         "1");
   }
 
-  private static void fixture(Xml xml, Fixture f, int id) throws XMLStreamException {
+  private static void fixture(Xml xml, Fixture f, String spec, int id) throws XMLStreamException {
     xml.element(
         "Fixture",
         x -> {
@@ -158,7 +178,7 @@ final class Rig {
                   + ",0,"
                   + Math.round(f.at().y() * 1000)
                   + "}");
-          x.text("GDTFSpec", spec(f.type()));
+          x.text("GDTFSpec", spec);
           x.text("GDTFMode", FixtureTypes.mode(f.sets()));
           x.text("FixtureID", "" + id);
           x.text("UnitNumber", "0");

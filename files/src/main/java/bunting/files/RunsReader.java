@@ -126,7 +126,7 @@ final class RunsReader {
     }
     Map<String, String> cells = new HashMap<>();
     columns.forEach(
-        (name, at) -> cells.put(name, at < record.size() ? record.get(at).strip() : ""));
+        (name, at) -> cells.put(name, at < record.size() ? Csv.plain(record.get(at).strip()) : ""));
     Cells read = new Cells(file, line, cells);
     String name = read.name();
     switch (columns.containsKey("light_kind") ? read.text("light_kind") : "") {
@@ -160,7 +160,7 @@ final class RunsReader {
       known.addAll(RunColumns.OTHERS);
     }
     for (int i = 0; i < record.size(); i++) {
-      String heading = record.get(i).strip();
+      String heading = Csv.plain(record.get(i).strip());
       String name = heading.toLowerCase(Locale.ROOT);
       if (heading.isEmpty()) {
         continue;

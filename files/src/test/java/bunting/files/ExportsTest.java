@@ -172,7 +172,7 @@ class ExportsTest {
   void thePatchIsTheSameInEveryFormat() throws Exception {
     Assessment plan = plan(SlotSplit.WHOLE_PIXELS);
     for (String name : List.of("p.csv", "p.xlsx", "p.json", "p.mvr")) {
-      PatchExports.write(plan, folder.resolve(name));
+      PatchFiles.write(plan, folder.resolve(name));
     }
     JsonNode json = new ObjectMapper().readTree(folder.resolve("p.json").toFile());
     int rows = PatchTable.table(plan).size() - 1;
@@ -183,7 +183,7 @@ class ExportsTest {
     try (ReadableWorkbook book = new ReadableWorkbook(folder.resolve("p.xlsx").toFile())) {
       assertThat(book.getFirstSheet().read()).hasSize(rows + 1);
     }
-    assertThatThrownBy(() -> PatchExports.write(plan, folder.resolve("p.ods")))
+    assertThatThrownBy(() -> PatchFiles.write(plan, folder.resolve("p.ods")))
         .isInstanceOf(BadInputException.class)
         .hasMessageContaining(".xlsx");
   }
@@ -191,12 +191,12 @@ class ExportsTest {
   @Test
   void exportsAreTheSameBytesEveryTime() {
     Assessment plan = plan(SlotSplit.WHOLE_PIXELS);
-    assertThat(PatchExports.xlsx(plan)).isEqualTo(PatchExports.xlsx(plan));
+    assertThat(PatchFiles.xlsx(plan)).isEqualTo(PatchFiles.xlsx(plan));
     assertThat(Rig.mvr(plan)).isEqualTo(Rig.mvr(plan));
-    assertThat(PatchExports.json(plan)).isEqualTo(PatchExports.json(plan));
+    assertThat(PatchFiles.json(plan)).isEqualTo(PatchFiles.json(plan));
     assertThat(
             new String(
-                Archive.read(PatchExports.xlsx(plan)).get("docProps/core.xml"),
+                Archive.read(PatchFiles.xlsx(plan)).get("docProps/core.xml"),
                 java.nio.charset.StandardCharsets.UTF_8))
         .contains("1980-01-01");
   }

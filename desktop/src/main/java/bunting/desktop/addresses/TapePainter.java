@@ -1,8 +1,8 @@
 package bunting.desktop.addresses;
 
+import bunting.core.lens.LensPalette;
 import bunting.desktop.look.Contrast;
 import bunting.desktop.look.Fonts;
-import bunting.desktop.look.LensPalette;
 import bunting.desktop.look.Palette;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;

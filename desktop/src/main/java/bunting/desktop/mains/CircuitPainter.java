@@ -2,6 +2,7 @@ package bunting.desktop.mains;
 
 import bunting.core.hookup.Cords;
 import bunting.core.hookup.MainsSheet;
+import bunting.core.lens.LensPalette;
 import bunting.core.show.Circuit;
 import bunting.core.show.CircuitFacts;
 import bunting.core.show.Texts;
@@ -9,7 +10,6 @@ import bunting.core.show.WallSwitch;
 import bunting.core.units.Lengths;
 import bunting.desktop.look.Contrast;
 import bunting.desktop.look.Fonts;
-import bunting.desktop.look.LensPalette;
 import bunting.desktop.look.Palette;
 import java.util.ArrayList;
 import java.util.List;

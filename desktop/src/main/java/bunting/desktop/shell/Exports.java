@@ -3,10 +3,12 @@ package bunting.desktop.shell;
 import bunting.core.plan.Assessment;
 import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
-import bunting.files.Papers;
-import bunting.files.PatchExports;
 import bunting.files.ShowFiles;
+import bunting.files.papers.Papers;
+import bunting.files.papers.PatchFiles;
 import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Optional;
 
 /** Writes what others need of the show: the run list, the patch, the papers. */
@@ -39,7 +41,7 @@ final class Exports {
     try {
       Optional<Assessment> plan = newest();
       if (plan.isPresent()) {
-        PatchExports.write(plan.get(), file, own());
+        PatchFiles.write(plan.get(), file, own());
         session.say("The patch is in " + file.getFileName() + ".");
       }
     } catch (BadInputException e) {
@@ -71,8 +73,9 @@ final class Exports {
 
   private static String written(Assessment plan, Path folder, Path[] own) {
     try {
-      return Papers.write(plan, folder, own).size()
-          + " papers are in "
+      Papers.Order order = Papers.Order.all(LocalDate.now(ZoneId.systemDefault()));
+      return Papers.write(plan, folder, order, own).size()
+          + " files are in "
           + folder.getFileName()
           + ".";
     } catch (BadInputException e) {

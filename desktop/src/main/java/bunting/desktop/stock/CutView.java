@@ -1,5 +1,6 @@
 package bunting.desktop.stock;
 
+import bunting.core.lens.LensPalette;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.stock.CutList;
@@ -8,7 +9,6 @@ import bunting.core.units.Lengths;
 import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Newest;
 import bunting.desktop.look.Contrast;
-import bunting.desktop.look.LensPalette;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;

@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.assess.Reading;
+import bunting.core.lens.LensPalette;
 import bunting.core.plan.Assessor;
 import bunting.core.show.Fitting;
 import bunting.core.show.Hanging;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
-import bunting.desktop.look.LensPalette;
 import bunting.desktop.session.OnTheWire;
 import java.util.Arrays;
 import java.util.HashMap;

@@ -1,4 +1,4 @@
-package bunting.desktop.look;
+package bunting.core.lens;
 
 import java.util.List;
 

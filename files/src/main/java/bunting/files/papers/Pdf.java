@@ -1,6 +1,5 @@
-package bunting.files;
+package bunting.files.papers;
 
-import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.pdfboxout.PdfBoxRenderer;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
@@ -15,8 +14,10 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDDocumentInformation;
 import org.apache.pdfbox.pdmodel.font.FontMappers;
 
-/** HTML to PDF, the same bytes for the same text: no date of the day, no random id. */
+/** A paper as PDF, the same bytes for the same text: no time of day, no random id. */
 final class Pdf {
+  private static final ShippedFonts FONTS = new ShippedFonts();
+
   /**
    * Held, so that its level stays. The library warns of every font that it would look for on the
    * machine.
@@ -26,17 +27,37 @@ final class Pdf {
   static {
     FONT_LOG.setLevel(Level.OFF);
     XRLog.setLoggingEnabled(false);
-    FontMappers.set(new ShippedFonts());
+    FontMappers.set(FONTS);
   }
 
-  private Pdf() {}
+  private final byte[] bytes;
+  private final int pages;
 
-  static byte[] render(String html) {
+  private Pdf(byte[] bytes, int pages) {
+    this.bytes = bytes;
+    this.pages = pages;
+  }
+
+  /** The file's bytes. */
+  byte[] bytes() {
+    return bytes.clone();
+  }
+
+  /** How many pages it has. */
+  int pages() {
+    return pages;
+  }
+
+  /** Renders a page's HTML. */
+  static Pdf of(Page page) {
+    var families = FONTS.families(page.text());
+    String html = page.html(String.join(", ", families));
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     try {
       PdfRendererBuilder builder = new PdfRendererBuilder();
       builder.useFastMode();
-      builder.useFont(ShippedFonts::open, "Paper", 400, FontStyle.NORMAL, true);
+      ShippedFonts.use(builder, families);
+      builder.useObjectDrawerFactory(Drawings.factory(page.drawings()));
       builder.withHtmlContent(html, null);
       try (PdfBoxRenderer renderer = builder.buildPdfRenderer();
           PDDocument document = renderer.getPdfDocument()) {
@@ -44,16 +65,17 @@ final class Pdf {
         renderer.createPDFWithoutClosing();
         PDDocumentInformation information = new PDDocumentInformation();
         information.setProducer("Bunting");
+        information.setTitle(page.title());
         GregorianCalendar epoch = new GregorianCalendar(TimeZone.getTimeZone("UTC"));
         epoch.setTimeInMillis(0);
         information.setCreationDate(epoch);
         document.setDocumentInformation(information);
         document.setDocumentId(1L);
         document.save(out);
+        return new Pdf(out.toByteArray(), document.getNumberOfPages());
       }
     } catch (IOException e) {
       throw new UncheckedIOException("memory does not fail to be written", e);
     }
-    return out.toByteArray();
   }
 }

@@ -1,4 +1,4 @@
-package bunting.files;
+package bunting.files.papers;
 
 import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
@@ -11,13 +11,12 @@ import bunting.core.hookup.Standby;
 import bunting.core.mains.Cautions;
 import bunting.core.mains.RuleBook;
 import bunting.core.plan.Assessment;
-import bunting.core.show.Circuit;
-import bunting.core.show.CircuitFacts;
 import bunting.core.show.PlaceRules;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * The electrician's page: the single-line diagram, loads by circuit and phase, what protects them,
@@ -34,7 +33,6 @@ final class MainsPaper {
 
   private static final String STYLE =
       """
-      @page { size: A4 landscape; }
       .line { position: relative; page-break-after: always; }
       .node { position: absolute; width: 33.4mm; height: 12.4mm; border: 0.2mm solid #22303c; background: #ffffff; font-size: 9pt; line-height: 1.05; padding: 0.3mm 0.6mm 0 0.8mm; overflow: hidden; white-space: nowrap; }
       .warns { border: 0.6mm solid #8f5a00; }
@@ -46,61 +44,56 @@ final class MainsPaper {
 
   private MainsPaper() {}
 
-  static byte[] csv(Assessment plan) {
-    List<List<String>> table = new ArrayList<>();
-    table.add(
+  static Table table(Sources from) {
+    return Table.of(
+        MainsSheet.circuits(from.reading()),
         List.of(
-            "circuit",
-            "phase",
-            "volts",
-            "breaker_amps",
-            "breaker",
-            "rcd_milliamps",
-            "existing_amps",
-            "load_amps",
-            "most_amps",
-            "allowed_amps",
-            "supplies",
-            "bulb_chains",
-            "devices",
-            "inrush_amps"));
-    for (MainsSheet.OnCircuit c : MainsSheet.circuits(plan.reading())) {
-      Circuit k = c.circuit();
-      CircuitFacts f = k.facts();
-      table.add(
-          List.of(
-              k.id(),
-              f.phase().isPresent() ? "" + f.phase().getAsInt() : "",
-              number(k.volts()),
-              number(k.breakerAmps()),
-              f.breaker().id(),
-              f.rcdMilliamps().isPresent() ? number(f.rcdMilliamps().getAsDouble()) : "",
-              fixed(k.existingAmps(), 2),
-              fixed(c.loadAmps(), 2),
-              fixed(c.worstAmps(), 2),
-              fixed(k.allowedAmps(), 2),
-              String.join(" ", c.supplies()),
-              String.join(" ", c.bulbChains()),
-              String.join(", ", c.devices()),
-              fixed(c.inrushAmps(), 0)));
-    }
-    return Csv.table(table);
+            Table.<MainsSheet.OnCircuit>text("circuit", "", c -> c.circuit().id()),
+            Table.<MainsSheet.OnCircuit>number(
+                "phase", "", c -> whole(c.circuit().facts().phase())),
+            Table.<MainsSheet.OnCircuit>number("volts", "", c -> number(c.circuit().volts())),
+            Table.<MainsSheet.OnCircuit>number(
+                "breaker_amps", "", c -> number(c.circuit().breakerAmps())),
+            Table.<MainsSheet.OnCircuit>text(
+                "breaker", "", c -> c.circuit().facts().breaker().id()),
+            Table.<MainsSheet.OnCircuit>number(
+                "rcd_milliamps", "", c -> decimal(c.circuit().facts().rcdMilliamps())),
+            Table.<MainsSheet.OnCircuit>number(
+                "existing_amps", "", c -> fixed(c.circuit().existingAmps(), 2)),
+            Table.<MainsSheet.OnCircuit>number("load_amps", "", c -> fixed(c.loadAmps(), 2)),
+            Table.<MainsSheet.OnCircuit>number("most_amps", "", c -> fixed(c.worstAmps(), 2)),
+            Table.<MainsSheet.OnCircuit>number(
+                "allowed_amps", "", c -> fixed(c.circuit().allowedAmps(), 2)),
+            Table.<MainsSheet.OnCircuit>text("supplies", "", c -> String.join(" ", c.supplies())),
+            Table.<MainsSheet.OnCircuit>text(
+                "bulb_chains", "", c -> String.join(" ", c.bulbChains())),
+            Table.<MainsSheet.OnCircuit>text("devices", "", c -> String.join(", ", c.devices())),
+            Table.<MainsSheet.OnCircuit>number("inrush_amps", "", c -> fixed(c.inrushAmps(), 0))));
   }
 
-  static String html(Assessment plan) {
-    MainsSheet sheet = MainsSheet.of(plan.reading());
+  private static String whole(OptionalInt value) {
+    return value.isPresent() ? Integer.toString(value.getAsInt()) : "";
+  }
+
+  private static String decimal(OptionalDouble value) {
+    return value.isPresent() ? number(value.getAsDouble()) : "";
+  }
+
+  static Page page(Sources from, Page page) {
+    MainsSheet sheet = MainsSheet.of(from.reading());
     StringBuilder body = new StringBuilder();
-    diagram(plan, body);
+    page.landscape().style(STYLE);
+    diagram(from.plan(), body);
     body.append("<h1>Circuits</h1><p class=\"caution\">")
         .append(Html.text(MainsWords.CAUTION))
         .append(" To switch it all off: every breaker listed here, at the panel.</p>");
-    circuits(sheet, Lengths.of(plan.reading().show()), body);
+    circuits(sheet, from.lengths(), body);
     body.append("<h1>In the dark</h1><table><thead>")
-        .append(Html.row("th", "Supply", "Watts in the dark", "Cut", "Starts anew with it"))
+        .append(row("th", "Supply", "Watts in the dark", "Cut", "Starts anew with it"))
         .append("</thead><tbody>");
     for (Standby.Dark d : sheet.standby()) {
       body.append(
-          Html.row(
+          row(
               "td",
               d.supply(),
               fixed(d.darkWatts(), 1),
@@ -108,8 +101,17 @@ final class MainsPaper {
               d.switched() ? String.join(", ", d.reboots()) : ""));
     }
     body.append("</tbody></table>");
-    rules(plan.reading().show().mains().rules(), body);
-    return Html.document("Mains", STYLE, body.toString());
+    rules(from.show().mains().rules(), body);
+    return page.raw(body.toString());
+  }
+
+  private static String row(String tag, String... cells) {
+    StringBuilder row = new StringBuilder("<tr>");
+    for (String cell : cells) {
+      row.append('<').append(tag).append('>').append(Html.text(cell));
+      row.append("</").append(tag).append('>');
+    }
+    return row.append("</tr>").toString();
   }
 
   private static void rules(PlaceRules rules, StringBuilder body) {
@@ -117,20 +119,20 @@ final class MainsPaper {
         .append(Html.text(rules.profile().words()))
         .append("</h1><table><tbody>");
     for (RuleBook.Rule r : RuleBook.of(rules)) {
-      body.append(Html.row("td", r.what(), r.figure(), r.source()));
+      body.append(row("td", r.what(), r.figure(), r.source()));
     }
     body.append("</tbody></table><p class=\"caution\">")
         .append(Html.text(RuleBook.DEFERS))
         .append("</p><h1>Before anything is switched on</h1><table><tbody>");
     for (Cautions.Caution c : Cautions.all()) {
-      body.append(Html.row("td", "[  ]", c.about(), c.says()));
+      body.append(row("td", "[  ]", c.about(), c.says()));
     }
     body.append("</tbody></table>");
   }
 
   private static void circuits(MainsSheet sheet, Lengths lengths, StringBuilder body) {
     body.append("<table><thead>")
-        .append(Html.row("th", "Circuit", "Sum", "Starting cold", "Cords"))
+        .append(row("th", "Circuit", "Sum", "Starting cold", "Cords"))
         .append("</thead><tbody>");
     for (MainsSheet.OnCircuit c : sheet.circuits()) {
       List<String> cords = new ArrayList<>();
@@ -169,13 +171,13 @@ final class MainsPaper {
     for (int from = 0; from < line.rows(); from += ROWS) {
       int to = Math.min(line.rows(), from + ROWS);
       body.append("<div class=\"line\" style=\"height: ")
-          .append(mm(12 + ROWS * ROW_MM))
+          .append(Html.mm(12 + ROWS * ROW_MM))
           .append("\"><h1>Single line, ")
           .append(Html.text(plan.reading().show().settings().name()))
           .append("</h1>");
       for (SingleLine.Column c : SingleLine.Column.values()) {
         body.append("<div class=\"head\" style=\"left: ")
-            .append(mm(c.at() * COLUMN_MM))
+            .append(Html.mm(c.at() * COLUMN_MM))
             .append("; top: 8mm\">")
             .append(Html.text(c.head()))
             .append("</div>");
@@ -200,9 +202,9 @@ final class MainsPaper {
     body.append("<div class=\"node")
         .append(n.warns() ? " warns" : "")
         .append("\" style=\"left: ")
-        .append(mm(n.column().at() * COLUMN_MM))
+        .append(Html.mm(n.column().at() * COLUMN_MM))
         .append("; top: ")
-        .append(mm(y(n.row(), from)))
+        .append(Html.mm(y(n.row(), from)))
         .append("\">")
         .append(String.join("<br/>", n.lines().stream().map(MainsPaper::fitted).toList()))
         .append("</div>");
@@ -229,11 +231,11 @@ final class MainsPaper {
     double bottom = b.row() < to ? y(b.row(), from) + middle : y(to, from);
     if (bottom > top) {
       body.append("<div class=\"down\" style=\"left: ")
-          .append(mm(bus))
+          .append(Html.mm(bus))
           .append("; top: ")
-          .append(mm(top))
+          .append(Html.mm(top))
           .append("; height: ")
-          .append(mm(bottom - top))
+          .append(Html.mm(bottom - top))
           .append("\"></div>");
     }
     if (b.row() < to) {
@@ -243,15 +245,11 @@ final class MainsPaper {
 
   private static void across(double x1, double x2, double y, StringBuilder body) {
     body.append("<div class=\"across\" style=\"left: ")
-        .append(mm(x1))
+        .append(Html.mm(x1))
         .append("; top: ")
-        .append(mm(y))
+        .append(Html.mm(y))
         .append("; width: ")
-        .append(mm(x2 - x1))
+        .append(Html.mm(x2 - x1))
         .append("\"></div>");
-  }
-
-  private static String mm(double value) {
-    return String.format(Locale.ROOT, "%.2fmm", value);
   }
 }

@@ -1,0 +1,71 @@
+package bunting.core.kit;
+
+/**
+ * What a plan needs of one thing.
+ *
+ * @param group under which it is looked for in a shop
+ * @param kind what it is
+ * @param size which one of its kind; empty: there is one
+ * @param planned so many, or so many metres
+ * @param withSpares what one takes along
+ * @param shelf what lies there already
+ * @param unit {@code pieces}, {@code pairs}, {@code m}, {@code packs}
+ * @param packs what is bought in one: metres of a reel, pieces of a pack; 1 where it comes singly
+ * @param price of one pack; 0: not known
+ */
+public record Need(
+    Group group,
+    String kind,
+    String size,
+    double planned,
+    double withSpares,
+    double shelf,
+    String unit,
+    double packs,
+    double price) {
+  /** Under what a thing is looked for. */
+  public enum Group {
+    /** Strips and strings. */
+    PIXELS("Pixels"),
+    /** Boards and what goes around them. */
+    BOXES("Boxes"),
+    /** Supplies and what divides them. */
+    POWER("Power"),
+    /** Fuses and their holders. */
+    FUSES("Fuses"),
+    /** Cable. */
+    WIRE("Cable"),
+    /** Plugs, joints, ferrules, glands. */
+    ENDS("Plugs and ends"),
+    /** From the socket to the supplies. */
+    MAINS("Mains"),
+    /** What holds it. */
+    FIXINGS("Fixings and labels");
+
+    private final String words;
+
+    Group(String words) {
+      this.words = words;
+    }
+
+    /** As people say it. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /** What is not on the shelf. */
+  public double missing() {
+    return Math.max(0, withSpares - shelf);
+  }
+
+  /** Packs to buy. */
+  public int buy() {
+    return (int) Math.ceil(missing() / packs - 1e-9);
+  }
+
+  /** What they cost; 0: no price is known. */
+  public double cost() {
+    return buy() * price;
+  }
+}

@@ -1,0 +1,397 @@
+package bunting.core.kit;
+
+import bunting.core.assess.Distribution;
+import bunting.core.assess.FeedReading;
+import bunting.core.assess.Joints;
+import bunting.core.assess.Reading;
+import bunting.core.assess.SupplyReading;
+import bunting.core.assess.Tails;
+import bunting.core.show.Controller;
+import bunting.core.show.ControllerType;
+import bunting.core.show.Input;
+import bunting.core.show.LeadHelper;
+import bunting.core.show.OtherDecisions;
+import bunting.core.show.PixelType;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Planning;
+import bunting.core.show.PriceList;
+import bunting.core.show.Run;
+import bunting.core.show.SupplyType;
+import bunting.core.show.Texts;
+import bunting.core.show.Wire;
+import bunting.core.stock.CutList;
+import bunting.core.survey.Geometry;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * All that a plan takes, what lies on the shelf, and what is left to buy.
+ *
+ * <p>Counted from the plan: packs of the cut list, boxes that are not there yet, supplies, blocks,
+ * every fuse and its holder, cable by size, a plug and a socket for each lead and feed, ferrules
+ * for every end under a screw, a gland for each cable that enters a box, an enclosure by what goes
+ * in and what heat goes out, track, clips, labels. Spares are a fifth of small things and two at
+ * least, a tenth of cable (common practice, no source).
+ */
+public final class ShoppingList {
+  private static final double REEL_M = 25;
+  private static final int FERRULES_A_PACK = 100;
+  private static final int CLIPS_A_PACK = 100;
+  private static final double TRACK_M = 2;
+
+  /** Clips for a metre of string that hangs in no track (our reckoning). */
+  private static final double CLIPS_PER_M = 2;
+
+  private static final int LABELS_A_SHEET = 21;
+
+  private final Reading reading;
+  private final List<Cables.Cable> cables;
+  private final List<Need> needs = new ArrayList<>();
+
+  private ShoppingList(Reading reading, List<Cables.Cable> cables) {
+    this.reading = reading;
+    this.cables = cables;
+  }
+
+  /** What a plan needs, group by group. */
+  public static List<Need> of(Reading reading, CutList cuts, List<Cables.Cable> cables) {
+    ShoppingList list = new ShoppingList(reading, cables);
+    list.pixels(cuts);
+    list.boxes();
+    list.power();
+    list.fuses();
+    list.wire();
+    list.ends();
+    list.mains();
+    list.fixings();
+    return list.needs.stream().sorted(Comparator.comparing(Need::group)).toList();
+  }
+
+  private void add(Need.Group group, String kind, String size, int count, int all, int shelf) {
+    add(group, kind, size, count, all, shelf, 0);
+  }
+
+  private void add(
+      Need.Group group, String kind, String size, int count, int all, int shelf, double price) {
+    if (count > 0) {
+      needs.add(new Need(group, kind, size, count, all, shelf, "pieces", 1, price));
+    }
+  }
+
+  private void pixels(CutList cuts) {
+    for (CutList.OfType type : cuts.types()) {
+      for (CutList.Order o : type.orders()) {
+        String size = "pack of " + o.packPixels() + " px";
+        needs.add(
+            new Need(
+                Need.Group.PIXELS,
+                type.type().name(),
+                size,
+                o.cut(),
+                o.packs(),
+                0,
+                "packs",
+                1,
+                o.packCost()));
+      }
+    }
+  }
+
+  private void boxes() {
+    Set<String> given = new HashSet<>();
+    reading.show().controllers().ifPresent(l -> l.stream().map(Controller::id).forEach(given::add));
+    Map<String, ControllerType> kinds = reading.show().catalogue().controllerTypesById();
+    Map<String, Integer> count = new TreeMap<>();
+    Map<String, Integer> there = new TreeMap<>();
+    for (PlacedController c : reading.decisions().controllers()) {
+      count.merge(c.controller().type(), 1, Integer::sum);
+      if (given.contains(c.controller().id())) {
+        there.merge(c.controller().type(), 1, Integer::sum);
+      }
+    }
+    Planning planning = reading.show().allotting().planning();
+    count.forEach(
+        (id, n) -> {
+          ControllerType kind = kinds.get(id);
+          int shelf = there.getOrDefault(id, 0) + owned(planning.ownedBoxes(), id);
+          if (kind != null) {
+            add(Need.Group.BOXES, "board", kind.name(), n, n, shelf, kind.cost());
+          }
+        });
+    Map<LeadHelper, Integer> helpers = new TreeMap<>(Comparator.comparing(LeadHelper::id));
+    reading.segments().forEach(s -> s.help().ifPresent(h -> helpers.merge(h, 1, Integer::sum)));
+    helpers.forEach(
+        (h, n) -> add(Need.Group.BOXES, "lead helper", h.name(), n, Spares.of(n), 0, h.cost()));
+    Map<String, Integer> enclosures = new TreeMap<>();
+    Enclosures.of(reading).forEach(e -> enclosures.merge(e.words(), 1, Integer::sum));
+    enclosures.forEach(
+        (size, n) -> add(Need.Group.BOXES, "enclosure for the weather", size, n, n, 0));
+  }
+
+  private static int owned(List<Planning.Owned> list, String type) {
+    return list.stream().filter(o -> o.type().equals(type)).mapToInt(Planning.Owned::count).sum();
+  }
+
+  private void power() {
+    Map<String, Integer> count = new TreeMap<>();
+    reading.supplies().stream()
+        .map(SupplyReading::type)
+        .forEach(t -> count.merge(t.id(), 1, Integer::sum));
+    Map<String, SupplyType> kinds = reading.show().catalogue().supplyTypesById();
+    Planning planning = reading.show().allotting().planning();
+    count.forEach(
+        (id, n) -> {
+          SupplyType type = kinds.get(id);
+          double price = type == null ? 0 : type.cost();
+          add(Need.Group.POWER, "supply", id, n, n, owned(planning.ownedSupplies(), id), price);
+        });
+    Map<String, Integer> blocks = new TreeMap<>();
+    Map<String, Double> prices = new TreeMap<>();
+    for (Distribution.Block b : Distribution.of(reading).blocks()) {
+      blocks.merge(b.type().name(), 1, Integer::sum);
+      prices.put(b.type().name(), b.type().cost());
+    }
+    blocks.forEach(
+        (name, n) ->
+            add(
+                Need.Group.POWER,
+                "distribution block",
+                name,
+                n,
+                n,
+                0,
+                prices.getOrDefault(name, 0.0)));
+  }
+
+  /** Fuses of feeds, one in each input wire, one in each set's lead. */
+  private void fuses() {
+    Map<Double, Integer> fuses = new TreeMap<>();
+    Set<String> seen = new HashSet<>();
+    for (FeedReading f : reading.feeds()) {
+      if (seen.add(f.feed().fuse())) {
+        fuses.merge(f.feed().fuseAmps(), 1, Integer::sum);
+      }
+    }
+    int holders = 0;
+    for (Input input : reading.decisions().inputs()) {
+      fuses.merge(input.fuseAmps(), input.wires(), Integer::sum);
+      holders += input.wires();
+    }
+    for (OtherDecisions.Output output : reading.decisions().others().outputs()) {
+      fuses.merge(output.fuseAmps(), 1, Integer::sum);
+      holders++;
+    }
+    fuses.forEach(
+        (amps, n) ->
+            add(Need.Group.FUSES, "blade fuse", Texts.number(amps) + " A", n, Spares.of(n), 0));
+    add(Need.Group.FUSES, "fuse holder in the wire", "", holders, Spares.of(holders), 0);
+  }
+
+  /** A reel: what it is for and its wire. */
+  private record Reel(String kind, String wire) {}
+
+  private void wire() {
+    Map<Reel, Double> metres =
+        new TreeMap<>(Comparator.comparing(Reel::kind).thenComparing(Reel::wire));
+    for (Cables.Cable c : cables) {
+      if (c.kind() != Cables.Kind.CORD) {
+        metres.merge(reel(c), c.metres().orElse(0), Double::sum);
+      }
+    }
+    PriceList prices = reading.show().allotting().planning().prices();
+    Map<String, Wire> wires = reading.show().catalogue().wiresById();
+    metres.forEach(
+        (reel, m) -> {
+          Wire wire = wires.get(reel.wire());
+          double perM =
+              reel.wire().isEmpty() ? prices.dataPerM() : wire == null ? 0 : prices.perM(wire);
+          needs.add(
+              new Need(
+                  Need.Group.WIRE,
+                  reel.kind(),
+                  reel.wire(),
+                  m,
+                  Spares.cable(m),
+                  0,
+                  "m",
+                  REEL_M,
+                  perM * REEL_M));
+        });
+  }
+
+  private static Reel reel(Cables.Cable c) {
+    boolean lead = c.kind() == Cables.Kind.LEAD || c.kind() == Cables.Kind.JUMPER;
+    if (lead) {
+      return c.wire().isPresent()
+          ? new Reel("lead with data, " + c.conductors() + " conductors", c.wire().get())
+          : new Reel("data lead, " + c.conductors() + " conductors", "");
+    }
+    String kind =
+        switch (c.kind()) {
+          case INPUT -> "supply to board, two conductors";
+          case SET -> "lead of a plain set, " + c.conductors() + " conductors";
+          default -> "power cable, two conductors";
+        };
+    return new Reel(kind, c.wire().orElse(""));
+  }
+
+  private void ends() {
+    Map<String, Integer> plugs = new TreeMap<>();
+    Map<String, Integer> ferrules = new TreeMap<>();
+    Map<String, Integer> glands = new TreeMap<>();
+    for (Cables.Cable c : cables) {
+      c.plug().ifPresent(p -> plugs.merge(p.kind(), 1, Integer::sum));
+      c.wire().filter(w -> screwed(c)).ifPresent(w -> ferrules.merge(w, ends(c), Integer::sum));
+      Glands.of(c).ifPresent(g -> glands.merge(g.words(), 1, Integer::sum));
+    }
+    plugs.forEach(
+        (kind, n) ->
+            needs.add(
+                new Need(
+                    Need.Group.ENDS,
+                    "plug and socket for the weather, with tails",
+                    kind,
+                    n,
+                    Spares.of(n),
+                    0,
+                    "pairs",
+                    1,
+                    0)));
+    Tails.all(reading).entrySet().stream()
+        .sorted(Comparator.comparing(e -> e.getKey().id()))
+        .forEach(
+            e ->
+                add(
+                    Need.Group.ENDS,
+                    "tail onto a strip's pads",
+                    e.getKey().wire().id() + ", " + Texts.number(e.getKey().lengthM()) + " m",
+                    e.getValue(),
+                    Spares.of(e.getValue()),
+                    0,
+                    e.getKey().cost()));
+    Joints.all(reading).entrySet().stream()
+        .sorted(Comparator.comparing(e -> e.getKey().id()))
+        .forEach(
+            e ->
+                add(
+                    Need.Group.ENDS,
+                    e.getKey().name(),
+                    Texts.number(e.getKey().ampsMax()) + " A",
+                    e.getValue(),
+                    Spares.of(e.getValue()),
+                    0,
+                    e.getKey().cost()));
+    ferrules.forEach(
+        (wire, n) ->
+            needs.add(
+                new Need(
+                    Need.Group.ENDS,
+                    "ferrule",
+                    wire,
+                    n,
+                    Spares.of(n),
+                    0,
+                    "pieces",
+                    FERRULES_A_PACK,
+                    0)));
+    glands.forEach((size, n) -> add(Need.Group.ENDS, "cable gland", size, n, Spares.of(n), 0));
+  }
+
+  private static boolean screwed(Cables.Cable c) {
+    return c.kind() != Cables.Kind.CORD && c.kind() != Cables.Kind.JUMPER;
+  }
+
+  /** Ends under a screw: both of a cable inside a box, else the one at the box. */
+  private static int ends(Cables.Cable c) {
+    return c.kind() == Cables.Kind.INPUT ? 2 * c.conductors() : c.conductors();
+  }
+
+  private void mains() {
+    Map<String, Double> metres = new TreeMap<>();
+    Map<String, Integer> count = new TreeMap<>();
+    for (Cables.Cable c : cables) {
+      if (c.kind() == Cables.Kind.CORD) {
+        String wire = c.wire().orElse("");
+        metres.merge(wire, c.metres().orElse(0), Double::sum);
+        count.merge(wire, 1, Integer::sum);
+      }
+    }
+    metres.forEach(
+        (wire, m) ->
+            needs.add(
+                new Need(
+                    Need.Group.MAINS,
+                    "mains cord, outdoors, with earth",
+                    wire,
+                    m,
+                    Spares.cable(m),
+                    0,
+                    "m",
+                    REEL_M,
+                    0)));
+    count.forEach(
+        (wire, n) ->
+            needs.add(
+                new Need(
+                    Need.Group.MAINS,
+                    "plug and socket for the weather",
+                    "for " + wire,
+                    n,
+                    n,
+                    0,
+                    "pairs",
+                    1,
+                    0)));
+  }
+
+  private void fixings() {
+    double track = 0;
+    double clips = 0;
+    Map<String, PixelType> types = reading.show().catalogue().pixelTypesById();
+    for (Run run : reading.show().runs()) {
+      PixelType type = types.get(run.type());
+      if (type != null && type.strip()) {
+        track += Geometry.lengthM(run, type);
+      } else if (type != null) {
+        clips += CLIPS_PER_M * Geometry.lengthM(run, type);
+      }
+    }
+    if (track > 0) {
+      double all = Spares.cable(track);
+      needs.add(
+          new Need(
+              Need.Group.FIXINGS, "track for strip", "2 m bars", track, all, 0, "m", TRACK_M, 0));
+    }
+    if (clips > 0) {
+      int n = (int) Math.ceil(clips);
+      needs.add(
+          new Need(
+              Need.Group.FIXINGS,
+              "clip for strings",
+              "",
+              n,
+              Spares.of(n),
+              0,
+              "pieces",
+              CLIPS_A_PACK,
+              0));
+    }
+    int labels = 2 * cables.size() + reading.decisions().controllers().size();
+    needs.add(
+        new Need(
+            Need.Group.FIXINGS,
+            "label for the weather",
+            "sheet of " + LABELS_A_SHEET,
+            labels,
+            labels,
+            0,
+            "pieces",
+            LABELS_A_SHEET,
+            0));
+  }
+}

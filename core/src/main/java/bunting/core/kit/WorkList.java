@@ -1,0 +1,260 @@
+package bunting.core.kit;
+
+import bunting.core.assess.FeedReading;
+import bunting.core.assess.Reading;
+import bunting.core.assess.SegmentReading;
+import bunting.core.show.PlacedController;
+import bunting.core.show.Point;
+import bunting.core.show.PriceList;
+import bunting.core.survey.Geometry;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The order in which a plan goes up: mains before boxes, boxes before what hangs on them; at each
+ * place all that is to be done there in one climb, places side by side one after the other.
+ *
+ * <p>A step comes after all that it needs. A place is a stretch of {@value #PLACE_M} m along the
+ * elevation, high or low; a place where someone stands higher than {@value #LADDER_M} m is one for
+ * two people. Minutes are our reckoning until the log knows better.
+ *
+ * @param steps in their order
+ */
+public record WorkList(List<Step> steps) {
+  private static final double PLACE_M = 4;
+  private static final double LADDER_M = 2;
+
+  private static final double BOX_MINUTES = 20;
+  private static final double PORT_MINUTES = 2;
+  private static final double HANG_MINUTES_PER_M = 2;
+  private static final double LEAD_MINUTES = 4;
+  private static final double FEED_MINUTES = 6;
+  private static final double TEST_MINUTES = 5;
+
+  /**
+   * A step.
+   *
+   * @param number from 1
+   * @param place where, in words
+   * @param what to do
+   * @param after numbers of steps that come before it, rising
+   * @param people how many
+   * @param minutes for all of them together on it
+   * @param run the run that it hangs or joins; empty: none
+   */
+  public record Step(
+      int number,
+      String place,
+      String what,
+      List<Integer> after,
+      int people,
+      double minutes,
+      String run) {
+    public Step {
+      after = List.copyOf(after);
+    }
+  }
+
+  public WorkList {
+    steps = List.copyOf(steps);
+  }
+
+  /** Minutes of all steps. */
+  public double minutes() {
+    return steps.stream().mapToDouble(Step::minutes).sum();
+  }
+
+  /** A place: a stretch of the elevation, low or high. */
+  private record Place(long stretch, boolean high) {
+    static Place of(Point p) {
+      return new Place(
+          Math.floorDiv(Math.round(p.x() * 1000), Math.round(PLACE_M * 1000)), p.y() > LADDER_M);
+    }
+
+    String words() {
+      return (high ? "ladder " : "ground ")
+          + Math.round(stretch * PLACE_M)
+          + "-"
+          + Math.round((stretch + 1) * PLACE_M)
+          + " m";
+    }
+
+    int people() {
+      return high ? 2 : 1;
+    }
+  }
+
+  /** The steps of a plan. */
+  public static WorkList of(Reading reading) {
+    return new Writer(reading).write();
+  }
+
+  private static final class Writer {
+    private final Reading reading;
+    private final PriceList prices;
+    private final List<Step> steps = new ArrayList<>();
+    private final Map<String, Integer> boxStep = new LinkedHashMap<>();
+    private final Map<String, Integer> hung = new LinkedHashMap<>();
+    private final Map<String, Integer> joined = new LinkedHashMap<>();
+    private final Map<String, SegmentReading> previous = new HashMap<>();
+
+    Writer(Reading reading) {
+      this.reading = reading;
+      this.prices = reading.show().allotting().planning().prices();
+      SegmentReading last = null;
+      for (SegmentReading s : reading.segments()) {
+        if (last != null && s.segment().position() > 1) {
+          previous.put(s.segment().id(), last);
+        }
+        last = s;
+      }
+    }
+
+    WorkList write() {
+      boxes();
+      runs();
+      tests();
+      return new WorkList(steps);
+    }
+
+    private int step(
+        String place, String what, List<Integer> after, int people, double minutes, String run) {
+      steps.add(new Step(steps.size() + 1, place, what, after, people, minutes, run));
+      return steps.size();
+    }
+
+    private void boxes() {
+      List<PlacedController> boxes = new ArrayList<>(reading.decisions().controllers());
+      boxes.sort(Comparator.comparingDouble((PlacedController c) -> c.controller().x()));
+      Map<String, Long> ports = new LinkedHashMap<>();
+      reading.ports().stream()
+          .filter(p -> !p.segments().isEmpty())
+          .forEach(p -> ports.merge(p.controller(), 1L, Long::sum));
+      for (PlacedController c : boxes) {
+        String id = c.controller().id();
+        Place place = Place.of(c.controller().at());
+        double minutes = BOX_MINUTES + PORT_MINUTES * ports.getOrDefault(id, 0L);
+        String what =
+            "Set box "
+                + id
+                + c.supply().map(s -> ", wire supply " + s + " to it").orElse("")
+                + "; fuses stay out, mains stay off";
+        boxStep.put(id, step(place.words(), what, List.of(), place.people(), minutes, ""));
+      }
+    }
+
+    private void runs() {
+      Map<Place, List<SegmentReading>> places = new LinkedHashMap<>();
+      reading.segments().stream()
+          .sorted(
+              Comparator.comparing((SegmentReading s) -> Place.of(start(s)).stretch())
+                  .thenComparing(s -> Place.of(start(s)).high())
+                  .thenComparing(s -> s.segment().id()))
+          .forEach(s -> places.computeIfAbsent(Place.of(start(s)), k -> new ArrayList<>()).add(s));
+      List<Place> order = new ArrayList<>(places.keySet());
+      Map<Place, List<SegmentReading>> joins = new LinkedHashMap<>();
+      for (SegmentReading s : reading.segments()) {
+        Place own = Place.of(start(s));
+        Place there = before(s).map(b -> Place.of(start(b))).orElse(own);
+        // A lead from run to run is joined at the later of both places: nobody climbs twice.
+        Place later = order.indexOf(there) > order.indexOf(own) ? there : own;
+        joins.computeIfAbsent(later, k -> new ArrayList<>()).add(s);
+      }
+      places.forEach(
+          (place, list) -> {
+            list.forEach(s -> hang(place, s));
+            joins.getOrDefault(place, List.of()).forEach(s -> join(place, s));
+          });
+    }
+
+    private Optional<SegmentReading> before(SegmentReading s) {
+      return Optional.ofNullable(previous.get(s.segment().id()));
+    }
+
+    private static Point start(SegmentReading s) {
+      return Geometry.pixel(s.run(), s.type(), s.segment().firstPixel());
+    }
+
+    private static String name(SegmentReading s) {
+      var d = s.segment();
+      return d.pixels() == s.run().pixels()
+          ? s.run().name()
+          : s.run().name() + " " + d.firstPixel() + "-" + d.lastPixel();
+    }
+
+    private void hang(Place place, SegmentReading s) {
+      double metres = s.segment().pixels() / s.type().pitchPerM();
+      String what = "Hang " + name(s) + ", " + s.segment().pixels() + " pixels; count them";
+      hung.put(
+          s.segment().id(),
+          step(
+              place.words(),
+              what,
+              List.of(),
+              place.people(),
+              HANG_MINUTES_PER_M * metres,
+              s.run().name()));
+    }
+
+    private void join(Place place, SegmentReading s) {
+      var d = s.segment();
+      List<Integer> after = new ArrayList<>();
+      after.add(boxStep.getOrDefault(d.controller(), 0));
+      after.add(hung.getOrDefault(d.id(), 0));
+      before(s).ifPresent(b -> after.add(hung.getOrDefault(b.segment().id(), 0)));
+      after.removeIf(n -> n == 0);
+      after.sort(Comparator.naturalOrder());
+      List<FeedReading> feeds =
+          reading.feedsBySegment().getOrDefault(d.id(), List.of()).stream()
+              .filter(f -> !f.feed().viaPort())
+              .toList();
+      double minutes = LEAD_MINUTES;
+      StringBuilder what = new StringBuilder();
+      what.append("Lead of ")
+          .append(name(s))
+          .append(
+              d.position() == 1
+                  ? " from " + d.controller() + " port " + d.port()
+                  : " from the run before it");
+      for (FeedReading f : feeds) {
+        minutes += FEED_MINUTES + prices.minutesFor(f.attach());
+        what.append("; feed at pixel ")
+            .append(f.feed().atPixel())
+            .append(" (")
+            .append(f.attach().work())
+            .append(')');
+      }
+      hung.put(
+          d.id(),
+          step(place.words(), what.toString(), after, place.people(), minutes, s.run().name()));
+    }
+
+    private void tests() {
+      Map<String, List<Integer>> of = new LinkedHashMap<>();
+      for (SegmentReading s : reading.segments()) {
+        Integer step = joined.get(s.segment().id());
+        if (step != null) {
+          of.computeIfAbsent(s.segment().controller(), k -> new ArrayList<>()).add(step);
+        }
+      }
+      of.forEach(
+          (box, steps) -> {
+            steps.sort(Comparator.naturalOrder());
+            step(
+                "at " + box,
+                "Fuses in, mains on, white at a low brightness, then the chase; meter at the far"
+                    + " ends of "
+                    + box,
+                steps,
+                1,
+                TEST_MINUTES * steps.size(),
+                "");
+          });
+    }
+  }
+}

@@ -1,0 +1,48 @@
+package bunting.files.papers;
+
+import bunting.core.show.PixelType;
+import bunting.core.show.Run;
+import bunting.core.show.Texts;
+import bunting.core.survey.Geometry;
+import java.util.List;
+import java.util.Map;
+
+/** To be taken up the ladder: planned counts, and room for the built ones. */
+final class CountSheet {
+  private CountSheet() {}
+
+  static Table table(Sources from) {
+    Map<String, PixelType> types = from.show().catalogue().pixelTypesById();
+    return Table.of(
+        from.show().runs(),
+        List.of(
+            Table.<Run>col("run", "Run", Table.Kind.MAIN, Run::name),
+            Table.<Run>text("type", "Type", Run::type),
+            Table.<Run>number(
+                    "length_m",
+                    "Length",
+                    r -> Texts.fixed(Geometry.lengthM(r, types.get(r.type())), 2))
+                .shown(from::exact),
+            Table.<Run>col(
+                "planned", "Planned", Table.Kind.MAIN_NUMBER, r -> "" + r.plannedPixels()),
+            Table.<Run>count("tens", "Tens", r -> r.plannedPixels() / 10),
+            Table.<Run>count("then_single", "and", r -> r.plannedPixels() % 10),
+            Table.<Run>count("fifties", "Fifties", r -> r.plannedPixels() / 50),
+            Table.<Run>count("then", "and", r -> r.plannedPixels() % 50),
+            Table.<Run>col(
+                "built",
+                "Built",
+                Table.Kind.MAIN_NUMBER,
+                r -> r.built().isPresent() ? "" + r.built().getAsInt() : "______")));
+  }
+
+  static Page page(Sources from, Page page) {
+    return page.head("Count sheet")
+        .says(
+            "Light every 10th pixel in white and every 50th in red: count the reds, then the whites"
+                + " behind the last red, then the single ones behind the last white. Built = 50 x"
+                + " reds + 10 x whites + single ones. Write it down before you climb down.")
+        .caution("Two people on a ladder job; nobody works on a roof alone.")
+        .table(table(from));
+  }
+}

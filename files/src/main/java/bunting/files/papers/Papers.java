@@ -1,0 +1,292 @@
+package bunting.files.papers;
+
+import bunting.core.plan.Assessment;
+import bunting.files.BadInputException;
+import bunting.files.PatchJson;
+import bunting.files.Rig;
+import bunting.files.WholeFile;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+
+/** The paperwork of a plan: which papers there are, how one looks, and all of them in a folder. */
+public final class Papers {
+  private static final List<Paper> ALL =
+      List.of(
+          Paper.of(
+              "box-cards",
+              "Box cards",
+              "For the inside of each lid: the box as you see it when it is open.",
+              BoxCards::table,
+              BoxCards::page),
+          Paper.of(
+              "labels",
+              "Labels",
+              "For boxes and for both ends of each cable, before anything goes up.",
+              LabelSheets::table,
+              LabelSheets::page),
+          Paper.of(
+              "settings-cards",
+              "Settings cards",
+              "What to type into each box at the bench.",
+              SettingsCards::table,
+              SettingsCards::page),
+          Paper.of(
+                  "cable-schedule",
+                  "Cable schedule",
+                  "What each cable is made of, and which way it goes.",
+                  CableSheet::table,
+                  CableSheet::page)
+              .with(s -> Map.of("Cables", CableSheet.table(s))),
+          Paper.of(
+                  "shopping-list",
+                  "Shopping list",
+                  "All that is to be bought, less what lies on the shelf.",
+                  ShoppingSheet::table,
+                  ShoppingSheet::page)
+              .with(s -> Map.of("Shopping list", ShoppingSheet.table(s))),
+          Paper.of(
+              "cut-list",
+              "Cut list",
+              "What is cut from which reel, in this order.",
+              CutSheet::table,
+              CutSheet::page),
+          Paper.of(
+              "custom-lengths",
+              "Custom lengths",
+              "For a maker who makes pieces up to your measure.",
+              CustomSheet::table,
+              CustomSheet::page),
+          Paper.of(
+                  "patch",
+                  "Port and universe table",
+                  "For whoever writes the sequences.",
+                  PatchTable::table,
+                  PatchTable::page)
+              .with(Papers::patchBook)
+              .and(
+                  (s, p) ->
+                      List.of(
+                          new Paper.Extra(
+                              "patch",
+                              "json",
+                              () -> PatchJson.of(s.plan(), PatchTable.table(s).all())))),
+          Paper.of(
+              "network",
+              "Network sheet",
+              "Addresses and load of each link, and the first evening step by step.",
+              NetworkTable::table,
+              NetworkTable::page),
+          Paper.of(
+              "meter-sheet",
+              "Meter sheet",
+              "What a meter should read, and room for what it reads.",
+              MeterPaper::table,
+              MeterPaper::page),
+          Paper.of(
+              "count-sheet",
+              "Count sheet",
+              "Up the ladder: planned counts, and room for the built ones.",
+              CountSheet::table,
+              CountSheet::page),
+          Paper.of(
+              "power-kit",
+              "Power kit",
+              "Fuses, cable and ends with their spares, for the bag.",
+              PowerKit::table,
+              PowerKit::page),
+          Paper.of(
+              "mains",
+              "Mains",
+              "For the owner and the electrician: single line, circuits, cords, cautions.",
+              MainsPaper::table,
+              MainsPaper::page),
+          new Paper(
+              "poster",
+              "Elevation poster",
+              "The whole elevation by box, by type, by universe and by port, for the wall.",
+              Optional.empty(),
+              s -> Map.of(),
+              Optional.of(Poster::page),
+              Poster::pictures),
+          Paper.of(
+              "summary",
+              "Summary",
+              "The show on a page: figures, costs, what is to be mended.",
+              Summary::table,
+              Summary::page),
+          Paper.of(
+              "work-list",
+              "Work list",
+              "What before what, place by place, to be ticked.",
+              WorkSheet::table,
+              WorkSheet::page),
+          new Paper(
+              "rig",
+              "Rig",
+              "Fixtures with their addresses and places, for other programs.",
+              Optional.empty(),
+              s -> Map.of(),
+              Optional.empty(),
+              (s, p) -> List.of(new Paper.Extra("rig", "mvr", () -> Rig.mvr(s.plan())))),
+          Paper.of(
+              "plain-lights",
+              "Plain sets and bulb strings",
+              "Lights that are no pixels, with their boards and plugs.",
+              OtherSheet::table,
+              OtherSheet::page));
+
+  /** A paper as people choose it. */
+  public record Title(String id, String title, String use, boolean prints) {}
+
+  /** How far a printing is: so many papers of all are made. */
+  @FunctionalInterface
+  public interface Watch {
+    /** Told before each paper; false stops the printing, and nothing more is written. */
+    boolean goOn(String title, int done, int all);
+  }
+
+  private Papers() {}
+
+  static Map<String, Table> patchBook(Sources s) {
+    Map<String, Table> book = new LinkedHashMap<>();
+    book.put("Patch", PatchTable.table(s));
+    book.put("Network", NetworkTable.table(s));
+    return book;
+  }
+
+  /** The papers that there are, in their order. */
+  public static List<Title> titles() {
+    return ALL.stream()
+        .map(p -> new Title(p.id(), p.title(), p.use(), p.page().isPresent()))
+        .toList();
+  }
+
+  /** The papers' ids, in their order. */
+  public static Set<String> ids() {
+    return ALL.stream()
+        .map(Paper::id)
+        .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
+  }
+
+  /**
+   * A paper as it prints, PDF.
+   *
+   * @param id of a paper that prints
+   * @throws IllegalArgumentException for another
+   */
+  public static byte[] preview(Assessment plan, String id, PageSize size, LocalDate date) {
+    Paper paper =
+        ALL.stream()
+            .filter(p -> p.id().equals(id) && p.page().isPresent())
+            .findFirst()
+            .orElseThrow(() -> new IllegalArgumentException(id));
+    Print print = new Print(plan.reading().show().settings().name(), 1, date, size, Map.of());
+    return Pdf.of(paper.page(new Sources(plan), print).orElseThrow()).bytes();
+  }
+
+  /** What is to be printed. */
+  public record Order(Set<String> ids, PageSize size, LocalDate date) {
+    /** All papers, A4. */
+    public static Order all(LocalDate date) {
+      return new Order(Set.of(), PageSize.A4, date);
+    }
+
+    /** Whether a paper is wanted; no ids: all are. */
+    boolean wants(String id) {
+      return ids.isEmpty() || ids.contains(id);
+    }
+  }
+
+  /**
+   * Writes papers and their {@code index.json} into a folder, which is made if it is not there.
+   * What lies there from the last printing tells what has changed.
+   *
+   * @param inputs files that were read for it: none of them may be what is written
+   * @return the files, the index last; none where it was stopped
+   */
+  public static List<Path> write(
+      Assessment plan, Path folder, Order order, Watch watch, Path... inputs)
+      throws BadInputException {
+    Sources from = new Sources(plan);
+    Predicate<Paper> wanted =
+        p ->
+            order.wants(p.id())
+                && (!p.id().equals("plain-lights")
+                    || order.ids().contains(p.id())
+                    || !from.show().others().isEmpty());
+    List<Paper> papers = ALL.stream().filter(wanted).toList();
+    LastPrint last = LastPrint.read(folder);
+    Map<String, Table> tables = new LinkedHashMap<>();
+    for (Paper p : papers) {
+      p.table().ifPresent(t -> tables.put(p.id(), t.apply(from)));
+    }
+    Print print = last.next(plan.reading().show().settings().name(), order, tables);
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    Index index = new Index(print);
+    int done = 0;
+    for (Paper paper : papers) {
+      if (!watch.goOn(paper.title(), done++, papers.size())) {
+        return List.of();
+      }
+      make(paper, from, print, files, index);
+    }
+    files.put(Index.FILE, index.bytes());
+    return write(folder, files, inputs);
+  }
+
+  /** The same with nobody who stops it. */
+  public static List<Path> write(Assessment plan, Path folder, Order order, Path... inputs)
+      throws BadInputException {
+    return write(plan, folder, order, (title, done, all) -> true, inputs);
+  }
+
+  private static void make(
+      Paper paper, Sources from, Print print, Map<String, byte[]> files, Index index) {
+    paper
+        .page(from, print)
+        .ifPresent(
+            page -> {
+              Pdf pdf = Pdf.of(page);
+              files.put(index.add(paper, paper.id(), "pdf", pdf.pages()), pdf.bytes());
+            });
+    paper
+        .table()
+        .ifPresent(t -> files.put(index.add(paper, paper.id(), "csv", 0), t.apply(from).csv()));
+    Map<String, Table> book = paper.book().apply(from);
+    if (!book.isEmpty()) {
+      files.put(index.add(paper, paper.id(), "xlsx", 0), Books.of(book));
+    }
+    for (Paper.Extra e : paper.extras().apply(from, print)) {
+      files.put(
+          index.add(paper, e.name(), e.format(), e.format().equals("svg") ? 1 : 0),
+          e.bytes().get());
+    }
+  }
+
+  private static List<Path> write(Path folder, Map<String, byte[]> files, Path... inputs)
+      throws BadInputException {
+    try {
+      Files.createDirectories(folder);
+    } catch (IOException e) {
+      throw BadInputException.of(
+          folder, "this folder cannot be made; choose one that you may write to.");
+    }
+    List<Path> written = new ArrayList<>();
+    for (Map.Entry<String, byte[]> paper : files.entrySet()) {
+      Path file = folder.resolve(paper.getKey());
+      WholeFile.write(file, paper.getValue(), inputs);
+      written.add(file);
+    }
+    return written;
+  }
+}

@@ -1,0 +1,97 @@
+package bunting.files.papers;
+
+import bunting.core.assess.Reading;
+import bunting.core.cards.BoxCard;
+import bunting.core.kit.Cables;
+import bunting.core.kit.Need;
+import bunting.core.kit.ShoppingList;
+import bunting.core.kit.WorkList;
+import bunting.core.meter.Meter;
+import bunting.core.meter.MeterSetting;
+import bunting.core.meter.MeterSheet;
+import bunting.core.network.NetworkPlan;
+import bunting.core.plan.Assessment;
+import bunting.core.show.Show;
+import bunting.core.stock.CutList;
+import bunting.core.units.Lengths;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
+
+/** What the papers of a plan are made of; what several of them need is reckoned once. */
+final class Sources {
+  private final Assessment plan;
+  private final Map<String, Object> known = new ConcurrentHashMap<>();
+
+  Sources(Assessment plan) {
+    this.plan = plan;
+  }
+
+  Assessment plan() {
+    return plan;
+  }
+
+  Reading reading() {
+    return plan.reading();
+  }
+
+  Show show() {
+    return plan.reading().show();
+  }
+
+  Lengths lengths() {
+    return Lengths.of(show());
+  }
+
+  @SuppressWarnings("unchecked") // each name has one kind of thing behind it
+  private <T> T once(String name, Supplier<T> how) {
+    return (T) known.computeIfAbsent(name, k -> how.get());
+  }
+
+  CutList cuts() {
+    return once("cuts", () -> CutList.of(show()));
+  }
+
+  List<Cables.Cable> cables() {
+    return once("cables", () -> Cables.of(reading()));
+  }
+
+  List<Need> needs() {
+    CutList cuts = cuts();
+    List<Cables.Cable> cables = cables();
+    return once("needs", () -> ShoppingList.of(reading(), cuts, cables));
+  }
+
+  NetworkPlan network() {
+    return once("network", () -> NetworkPlan.of(reading()));
+  }
+
+  List<BoxCard> cards() {
+    return once("cards", () -> BoxCard.of(reading()));
+  }
+
+  MeterSheet meter() {
+    return once("meter", () -> new Meter(reading()).read(MeterSetting.white(reading())));
+  }
+
+  WorkList work() {
+    return once("work", () -> WorkList.of(reading()));
+  }
+
+  /** A wire in both systems; what the catalogue has not, as it is. */
+  String wire(String id) {
+    var wire = show().catalogue().wiresById().get(id);
+    return wire == null ? id : bunting.core.explain.PowerExplanations.sizes(wire);
+  }
+
+  /** Metres of a file as the page says them: to a decimetre, or to an inch. */
+  String rough(String metres) {
+    return metres.isEmpty() ? "" : lengths().rough(Double.parseDouble(metres));
+  }
+
+  /** Metres of a file as the page says them, exactly. */
+  String exact(String metres) {
+    return metres.isEmpty() ? "" : lengths().text(Double.parseDouble(metres));
+  }
+}
