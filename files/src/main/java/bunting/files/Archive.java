@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDateTime;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -15,8 +16,11 @@ import org.apache.commons.compress.utils.SeekableInMemoryByteChannel;
 
 /** ZIP archives that are the same bytes for the same content. */
 public final class Archive {
-  /** 1 January 1980, the first day of the format. */
-  private static final long NO_TIME = 315_532_800_000L;
+  /**
+   * Noon of the first day of the format. At its midnight the library would note the time of the
+   * machine's own zone beside it.
+   */
+  private static final LocalDateTime NO_TIME = LocalDateTime.of(1980, 1, 1, 12, 0);
 
   private Archive() {}
 
@@ -26,8 +30,7 @@ public final class Archive {
     try (ZipOutputStream zip = new ZipOutputStream(bytes, StandardCharsets.UTF_8)) {
       for (Map.Entry<String, byte[]> file : files.entrySet()) {
         ZipEntry entry = new ZipEntry(file.getKey());
-        entry.setTimeLocal(
-            java.time.LocalDateTime.ofEpochSecond(NO_TIME / 1000, 0, java.time.ZoneOffset.UTC));
+        entry.setTimeLocal(NO_TIME);
         zip.putNextEntry(entry);
         zip.write(file.getValue());
         zip.closeEntry();

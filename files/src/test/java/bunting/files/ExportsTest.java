@@ -14,9 +14,11 @@ import bunting.core.show.Protocol;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
+import bunting.files.papers.PatchFiles;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.ByteArrayInputStream;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -25,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.TimeZone;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.junit.jupiter.api.Test;
@@ -175,7 +178,9 @@ class ExportsTest {
       PatchFiles.write(plan, folder.resolve(name));
     }
     JsonNode json = new ObjectMapper().readTree(folder.resolve("p.json").toFile());
-    int rows = PatchTable.table(plan).size() - 1;
+    int rows =
+        plan.reading().segments().stream().mapToInt(s -> s.slots().size()).sum()
+            + plan.reading().others().sets().size();
     assertThat(json.get("patch")).hasSize(rows);
     assertThat(json.get("patch").get(0).get("universe").intValue()).isEqualTo(7);
     assertThat(json.get("controllers").get(0).get("universes").get(0).get("multicast").textValue())
@@ -189,15 +194,50 @@ class ExportsTest {
   }
 
   @Test
-  void exportsAreTheSameBytesEveryTime() {
+  void exportsAreTheSameBytesEveryTimeAndInEveryZone() throws Exception {
     Assessment plan = plan(SlotSplit.WHOLE_PIXELS);
-    assertThat(PatchFiles.xlsx(plan)).isEqualTo(PatchFiles.xlsx(plan));
-    assertThat(Rig.mvr(plan)).isEqualTo(Rig.mvr(plan));
-    assertThat(PatchFiles.json(plan)).isEqualTo(PatchFiles.json(plan));
+    TimeZone here = TimeZone.getDefault();
+    try {
+      for (String zone : List.of("UTC", "Pacific/Kiritimati", "America/St_Johns")) {
+        TimeZone.setDefault(TimeZone.getTimeZone(zone));
+        for (String ending : List.of("xlsx", "json", "mvr", "csv")) {
+          PatchFiles.write(plan, folder.resolve(zone.replace('/', ' ') + "." + ending));
+          assertThat(Files.readAllBytes(folder.resolve(zone.replace('/', ' ') + "." + ending)))
+              .as(zone + " " + ending)
+              .isEqualTo(Files.readAllBytes(folder.resolve("UTC." + ending)));
+        }
+      }
+    } finally {
+      TimeZone.setDefault(here);
+    }
     assertThat(
             new String(
-                Archive.read(PatchFiles.xlsx(plan)).get("docProps/core.xml"),
+                Archive.read(Files.readAllBytes(folder.resolve("UTC.xlsx")))
+                    .get("docProps/core.xml"),
                 java.nio.charset.StandardCharsets.UTF_8))
         .contains("1980-01-01");
+  }
+
+  @Test
+  void kindsThatDifferInWhatNoFileNameBearsHaveFilesOfTheirOwn() throws Exception {
+    Path runs =
+        Files.writeString(folder.resolve("R.csv"), "name,type,pixels\na,k/1,20\nb,k:1,20\n");
+    String kind =
+        "{\"id\":\"k%s1\",\"volts\":12,\"channels\":3,\"order\":\"RGB\",\"pitchPerM\":60,";
+    String rest =
+        "\"signal\":\"one-wire-800k\",\"milliampsFull\":20,\"railOhmsPerM\":0.05,\"name\":\"k\"}";
+    Path settings =
+        Files.writeString(
+            folder.resolve("S.json"),
+            "{\"pixelTypes\":["
+                + kind.formatted("/")
+                + rest
+                + ","
+                + kind.formatted(":")
+                + rest
+                + "]}");
+    Assessment both = Assessor.sketch(ShowFiles.readRuns(runs, Optional.of(settings)));
+    assertThat(Archive.read(Rig.mvr(both)).keySet().stream().filter(f -> f.endsWith(".gdtf")))
+        .hasSize(2);
   }
 }

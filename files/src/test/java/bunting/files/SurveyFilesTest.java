@@ -19,6 +19,7 @@ import bunting.core.show.Site;
 import bunting.core.show.Survey;
 import bunting.core.show.Underlay;
 import bunting.core.show.Workshop;
+import bunting.files.papers.Papers;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -148,16 +149,20 @@ class SurveyFilesTest {
 
   @Test
   void papersHoldCountCutAndOrder() throws Exception {
-    List<Path> files = Papers.write(Assessor.plan(full()), folder.resolve("papers"));
+    List<Path> files =
+        Papers.write(
+            Assessor.plan(full()),
+            folder.resolve("papers"),
+            Papers.Order.all(java.time.LocalDate.of(2026, 11, 28)));
     assertThat(files.stream().map(p -> p.getFileName().toString()))
-        .contains("count-sheet.pdf", "cut-list.csv", "order-list.csv", "custom-lengths.csv")
-        .contains("sets-and-strings.pdf");
+        .contains("count-sheet.pdf", "cut-list.csv", "shopping-list.xlsx", "custom-lengths.csv")
+        .contains("plain-lights.pdf");
     String custom = Files.readString(folder.resolve("papers/custom-lengths.csv"));
     // 118 pixels over 5.5 m bend after 3 m: 64 pixels.
-    assertThat(custom).contains("Sack hoist,5v-strip-60,1,1.067,64,64,0.15");
+    assertThat(custom).contains("Sack hoist,5v-strip-60,1,1.067,64,64,0.15,0.20");
     assertThat(Files.readString(folder.resolve("papers/count-sheet.csv")))
         .contains("Sack hoist,5v-strip-60,5.50,120,12,0,2,20,118");
-    assertThat(Files.readString(folder.resolve("papers/patch-table.csv")))
+    assertThat(Files.readString(folder.resolve("papers/patch.csv")))
         .contains("BGR")
         .contains("3 a set reversed")
         .contains("Boat hulls");

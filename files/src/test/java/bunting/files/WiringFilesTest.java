@@ -15,9 +15,9 @@ import bunting.core.show.Show;
 import bunting.core.show.Wire;
 import bunting.core.show.Wiring;
 import bunting.core.whatif.WhatIf;
+import bunting.files.papers.Papers;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -77,9 +77,16 @@ class WiringFilesTest {
 
   /** Every fuse that is fitted is in the kit, with two spares of its size at the least. */
   @Test
-  void theKitHoldsEveryFuseAndSpares() {
+  void theKitHoldsEveryFuseAndSpares() throws Exception {
     Assessment plan = Assessor.sketch(weir());
-    String kit = new String(PowerKit.csv(plan), StandardCharsets.UTF_8);
+    Papers.write(
+        plan,
+        folder,
+        new Papers.Order(
+            java.util.Set.of("power-kit"),
+            bunting.files.papers.PageSize.A4,
+            java.time.LocalDate.of(2026, 11, 28)));
+    String kit = java.nio.file.Files.readString(folder.resolve("power-kit.csv"));
     int fuses = 0;
     for (String line : kit.lines().filter(l -> l.startsWith("blade fuse")).toList()) {
       String[] cells = line.split(",", -1);

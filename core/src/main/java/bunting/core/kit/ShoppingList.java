@@ -24,6 +24,7 @@ import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -127,8 +128,10 @@ public final class ShoppingList {
     reading.segments().forEach(s -> s.help().ifPresent(h -> helpers.merge(h, 1, Integer::sum)));
     helpers.forEach(
         (h, n) -> add(Need.Group.BOXES, "lead helper", h.name(), n, Spares.of(n), 0, h.cost()));
-    Map<String, Integer> enclosures = new TreeMap<>();
-    Enclosures.of(reading).forEach(e -> enclosures.merge(e.words(), 1, Integer::sum));
+    Map<String, Integer> enclosures = new LinkedHashMap<>();
+    Enclosures.of(reading).stream()
+        .sorted(Comparator.comparingInt(Enclosures::litres))
+        .forEach(e -> enclosures.merge(e.words(), 1, Integer::sum));
     enclosures.forEach(
         (size, n) -> add(Need.Group.BOXES, "enclosure for the weather", size, n, n, 0));
   }

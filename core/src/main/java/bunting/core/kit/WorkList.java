@@ -7,6 +7,7 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import bunting.core.show.PriceList;
 import bunting.core.survey.Geometry;
+import bunting.core.units.Lengths;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -76,12 +77,8 @@ public record WorkList(List<Step> steps) {
           Math.floorDiv(Math.round(p.x() * 1000), Math.round(PLACE_M * 1000)), p.y() > LADDER_M);
     }
 
-    String words() {
-      return (high ? "ladder " : "ground ")
-          + Math.round(stretch * PLACE_M)
-          + "-"
-          + Math.round((stretch + 1) * PLACE_M)
-          + " m";
+    Point middle() {
+      return new Point((stretch + 0.5) * PLACE_M, high ? 2 * LADDER_M : 0);
     }
 
     int people() {
@@ -97,6 +94,7 @@ public record WorkList(List<Step> steps) {
   private static final class Writer {
     private final Reading reading;
     private final PriceList prices;
+    private final Lengths lengths;
     private final List<Step> steps = new ArrayList<>();
     private final Map<String, Integer> boxStep = new LinkedHashMap<>();
     private final Map<String, Integer> hung = new LinkedHashMap<>();
@@ -106,6 +104,7 @@ public record WorkList(List<Step> steps) {
     Writer(Reading reading) {
       this.reading = reading;
       this.prices = reading.show().allotting().planning().prices();
+      this.lengths = Lengths.of(reading.show());
       SegmentReading last = null;
       for (SegmentReading s : reading.segments()) {
         if (last != null && s.segment().position() > 1) {
@@ -128,6 +127,18 @@ public record WorkList(List<Step> steps) {
       return steps.size();
     }
 
+    /** The box that is nearest, how far along the elevation, and whether on a ladder. */
+    private String words(Place place) {
+      return reading.decisions().controllers().stream()
+              .min(Comparator.comparingDouble(c -> c.controller().at().distanceTo(place.middle())))
+              .map(c -> c.controller().id() + ", ")
+              .orElse("")
+          + lengths.round(place.stretch() * PLACE_M)
+          + " to "
+          + lengths.round((place.stretch() + 1) * PLACE_M)
+          + (place.high() ? ", ladder" : ", from the ground");
+    }
+
     private void boxes() {
       List<PlacedController> boxes = new ArrayList<>(reading.decisions().controllers());
       boxes.sort(Comparator.comparingDouble((PlacedController c) -> c.controller().x()));
@@ -144,7 +155,7 @@ public record WorkList(List<Step> steps) {
                 + id
                 + c.supply().map(s -> ", wire supply " + s + " to it").orElse("")
                 + "; fuses stay out, mains stay off";
-        boxStep.put(id, step(place.words(), what, List.of(), place.people(), minutes, ""));
+        boxStep.put(id, step(words(place), what, List.of(), place.people(), minutes, ""));
       }
     }
 
@@ -193,7 +204,7 @@ public record WorkList(List<Step> steps) {
       hung.put(
           s.segment().id(),
           step(
-              place.words(),
+              words(place),
               what,
               List.of(),
               place.people(),
@@ -231,7 +242,7 @@ public record WorkList(List<Step> steps) {
       }
       hung.put(
           d.id(),
-          step(place.words(), what.toString(), after, place.people(), minutes, s.run().name()));
+          step(words(place), what.toString(), after, place.people(), minutes, s.run().name()));
     }
 
     private void tests() {

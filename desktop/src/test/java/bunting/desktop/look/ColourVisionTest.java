@@ -2,6 +2,7 @@ package bunting.desktop.look;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.core.lens.LensPalette;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import bunting.core.lens.LensPalette;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;

@@ -11,11 +11,9 @@ import bunting.core.assess.SegmentReading;
 import bunting.core.network.NetworkPlan;
 import bunting.core.show.PlacedController;
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -30,6 +28,9 @@ final class BoxCards {
 
   private static final int NAME_MOST = 24;
 
+  /** Pieces of a port for which a page of one row has room in large letters. */
+  private static final int PIECES_ROOMY = 4;
+
   private static final String STYLE =
       """
       .card { page-break-before: always; }
@@ -40,8 +41,10 @@ final class BoxCards {
       table.box { table-layout: fixed; border: 0.8mm solid #22303c; margin-top: 2mm; -fs-table-paginate: auto; }
       table.box td { border: 0.15mm solid #9a917f; padding: 1.2mm; vertical-align: top; font-size: 14pt; line-height: 1.12; }
       table.box td.gland { height: 11mm; border: none; border-top: 0.8mm solid #22303c; text-align: center; font-size: 24pt; padding: 1mm; }
+      table.roomy td { font-size: 17pt; }
       .run { margin: 1mm 0 0 0; }
       .px { font-size: 18pt; }
+      .roomy .px { font-size: 26pt; }
       .spare { color: #5b6770; }
       """;
 
@@ -166,20 +169,16 @@ final class BoxCards {
                         .getOrDefault(id, ""));
     lines.add("address " + address);
     lines.add("universes " + link.map(NetworkPlan.Link::universeText).orElse("none"));
-    Set<String> supplies = new LinkedHashSet<>();
-    c.supply().ifPresent(supplies::add);
-    lines.add(
-        "supply "
-            + (supplies.isEmpty() ? "none" : String.join(" ", supplies))
-            + " "
-            + number(c.volts())
-            + " V");
+    lines.add("supply " + c.supply().orElse("none") + " " + number(c.volts()) + " V");
     return lines;
   }
 
   private static void box(Page page, Reading reading, List<PortReading> ports) {
     int columns = Math.min(COLUMNS, Math.max(4, ports.size()));
-    page.raw("<table class=\"box\"><tbody>");
+    boolean roomy =
+        ports.size() <= COLUMNS
+            && ports.stream().allMatch(p -> p.segments().size() <= PIECES_ROOMY);
+    page.raw("<table class=\"box" + (roomy ? " roomy" : "") + "\"><tbody>");
     for (int from = 0; from < ports.size(); from += columns) {
       List<PortReading> row = ports.subList(from, Math.min(ports.size(), from + columns));
       page.raw("<tr>");

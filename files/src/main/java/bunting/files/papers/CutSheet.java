@@ -70,9 +70,10 @@ final class CutSheet {
                 + " data goes in at the arrow's tail.");
     Lengths lengths = from.lengths();
     for (CutList.OfType type : from.cuts().types()) {
-      page.head(type.type().name())
-          .says(lengths.per(type.type().pitchPerM(), 1, "px") + ". " + summary(type) + ".");
-      page.table(table(from, cuts(type)));
+      page.table(
+              type.type().name() + ", " + lengths.per(type.type().pitchPerM(), 1, "px"),
+              table(from, cuts(type)))
+          .says(summary(type) + ".");
     }
     return page;
   }

@@ -26,6 +26,12 @@ final class Html {
         .replace("\"", "&quot;");
   }
 
+  /** A text in which no line ends between a number and its unit. */
+  static String sizes(String text) {
+    return text.replaceAll(
+        "(?<=\\d) (?=(mm\u00B2|mm2|mm|m|A|V|W|px|%|ft|l|pins)\\b|mm\u00B2|%)", "\u00A0");
+  }
+
   /** At most so many letters, the last an ellipsis where some were left out. */
   static String fitted(String text, int most) {
     int[] letters = text.codePoints().toArray();

@@ -82,7 +82,7 @@ final class MainsPaper {
   static Page page(Sources from, Page page) {
     MainsSheet sheet = MainsSheet.of(from.reading());
     StringBuilder body = new StringBuilder();
-    page.landscape().style(STYLE);
+    page.landscape().margin(8).style(STYLE);
     diagram(from.plan(), body);
     body.append("<h1>Circuits</h1><p class=\"caution\">")
         .append(Html.text(MainsWords.CAUTION))

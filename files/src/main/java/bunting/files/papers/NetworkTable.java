@@ -47,7 +47,7 @@ final class NetworkTable {
         .ticks(network.commissioning().stream().map(NetworkPlan.Step::what).toList());
     List<DmxLine> lines = DmxLine.of(from.reading());
     if (!lines.isEmpty()) {
-      page.head("DMX lines").table(lines(lines));
+      page.table("DMX lines", lines(lines));
       page.fine(
           DmxLine.TERMINATION_OHMS
               + " ohm at the last board of each line, at most "

@@ -1,11 +1,16 @@
 package bunting.files.papers;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Builds what prints: headings, sentences, tables and pictures, between a head and a foot. */
 final class Page {
   private static final int NAME_MOST = 60;
+
+  /** Longer words may be parted. */
+  private static final int WORD_MOST = 16;
 
   private static final String STYLE =
       """
@@ -18,7 +23,9 @@ final class Page {
       table { width: 100%; border-collapse: collapse; margin: 1mm 0 4mm 0; -fs-table-paginate: paginate; }
       tr { page-break-inside: avoid; }
       th { text-align: left; font-weight: 400; font-size: 9pt; border-bottom: 0.5mm solid #22303c; padding: 1mm; vertical-align: bottom; }
-      td { border-bottom: 0.15mm solid #9a917f; padding: 1.2mm 1mm; vertical-align: top; word-wrap: break-word; }
+      td { border-bottom: 0.15mm solid #9a917f; padding: 1.2mm 1mm; vertical-align: top; }
+      .breaks { word-wrap: break-word; min-width: 30mm; }
+      th.over { font-size: 17pt; border: none; padding: 3mm 0 0 0; }
       .n { text-align: right; }
       .main { font-size: 14pt; }
       .whole { white-space: nowrap; }
@@ -101,7 +108,8 @@ final class Page {
         .raw(Drawings.drawing(drawings.size(), drawing));
     drawings.add(drawing);
     for (Drawing.Label l : drawing.labels()) {
-      raw("<div style=\"position: absolute; white-space: nowrap; line-height: 1; font-size: ")
+      raw("<div style=\"position: absolute; white-space: nowrap; background: #ffffff; line-height:"
+              + " 1; font-size: ")
           .raw(l.points() + "pt; left: " + Html.mm(l.x()))
           .raw("; top: " + Html.mm(l.y() - l.points() * mmAPoint * 0.85) + "\">")
           .raw(Html.text(l.text()) + "</div>");
@@ -126,7 +134,21 @@ final class Page {
   }
 
   Page table(Table table) {
-    body.append("<table><thead><tr><th class=\"mark\"></th>");
+    return table("", table);
+  }
+
+  /** A table under a heading that comes again on each page that it takes. */
+  Page table(String head, Table table) {
+    long columns = table.columns().stream().filter(c -> c.kind() != Table.Kind.FILE).count();
+    body.append("<table><thead>");
+    if (!head.isEmpty()) {
+      body.append("<tr><th class=\"over\" colspan=\"")
+          .append(columns + 1)
+          .append("\">")
+          .append(Html.text(head))
+          .append("</th></tr>");
+    }
+    body.append("<tr><th class=\"mark\"></th>");
     for (Table.Column c : table.columns()) {
       if (c.kind() != Table.Kind.FILE) {
         body.append(c.kind().number() ? "<th class=\"n\">" : "<th>")
@@ -153,9 +175,22 @@ final class Page {
     if (kind == Table.Kind.FILE) {
       return;
     }
-    String of = (kind.number() ? "n whole " : "") + (kind.main() ? "main" : "");
-    body.append("<td class=\"").append(of.strip()).append("\">");
-    body.append(Html.text(column.shown().apply(text))).append("</td>");
+    String of = (kind.number() ? "n whole " : "") + (kind.main() ? "main " : "");
+    String shown = column.shown().apply(text);
+    boolean breaks = Arrays.stream(shown.split("\\s")).anyMatch(w -> w.length() > WORD_MOST);
+    body.append("<td class=\"").append(of).append(breaks ? "breaks" : "").append("\">");
+    body.append(words(Html.sizes(shown))).append("</td>");
+  }
+
+  /** Names such as 12v-strip-60 stay in one line as long as they fit in one. */
+  private static String words(String text) {
+    return Arrays.stream(text.split(" ", -1))
+        .map(
+            w ->
+                w.length() <= WORD_MOST && w.matches(".*\\w[-/]\\w.*")
+                    ? "<span class=\"whole\">" + Html.text(w) + "</span>"
+                    : Html.text(w))
+        .collect(Collectors.joining(" "));
   }
 
   /** All letters that it needs. */
@@ -172,7 +207,9 @@ final class Page {
             + Html.mm(marginMm)
             + "; margin-bottom: "
             + Html.mm(Math.max(marginMm, 12))
-            + "; @bottom-left { white-space: nowrap; font: 9pt "
+            + "; @bottom-left { white-space: nowrap; padding-left: "
+            + Html.mm(Math.max(0, 8 - marginMm))
+            + "; font: 9pt "
             + families
             + "; content: \""
             + Html.css(
@@ -181,7 +218,9 @@ final class Page {
                     + title
                     + " \u00B7 "
                     + print.foot())
-            + "\"; } @bottom-right { font: 9pt "
+            + "\"; } @bottom-right { padding-right: "
+            + Html.mm(Math.max(0, 8 - marginMm))
+            + "; font: 9pt "
             + families
             + "; content: counter(page) \" / \" counter(pages); } }\n";
     return "<html><head><title>"

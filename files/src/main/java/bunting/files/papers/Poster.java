@@ -85,15 +85,14 @@ final class Poster {
     }
     for (PlacedController c : from.reading().decisions().controllers()) {
       box(scale, c.controller().at(), strokes);
-      labels.add(
-          scale.x(c.controller().x()) + 2.5,
-          scale.y(c.controller().y()) + 1.2,
-          c.controller().id());
+      Point at = scale.in(c.controller().at());
+      labels.add(at.x() + 2.5, at.y() + 1.2, c.controller().id());
     }
     for (SegmentReading s : segments) {
       var d = s.segment();
       Point middle = Geometry.pixel(s.run(), s.type(), (d.firstPixel() + d.lastPixel()) / 2);
-      labels.add(scale.x(middle.x()), scale.y(middle.y()) - 1.2, s.run().name());
+      Point at = scale.in(middle);
+      labels.add(at.x(), at.y() - 1.2, s.run().name());
     }
     legend(kinds, width - LEGEND_MM + 5, strokes, labels);
     return new Drawing(width, height, strokes, labels.list);
@@ -125,8 +124,8 @@ final class Poster {
   }
 
   private static void box(Scale scale, Point at, List<Drawing.Stroke> strokes) {
-    double x = scale.x(at.x());
-    double y = scale.y(at.y());
+    double x = scale.in(at).x();
+    double y = scale.in(at).y();
     double h = 1.6;
     List<Point> square =
         List.of(
@@ -150,8 +149,11 @@ final class Poster {
       Point at = Geometry.pixel(s.run(), s.type(), p);
       if (last != null && at.distanceTo(last) > jump && step == 1) {
         flush(line, kind, strokes);
+      } else if (last != null && scale.band(at) != scale.band(last)) {
+        line.add(scale.in(at, scale.band(last)));
+        flush(line, kind, strokes);
       }
-      line.add(new Point(scale.x(at.x()), scale.y(at.y())));
+      line.add(scale.in(at));
       last = at;
       if (p == d.lastPixel()) {
         break;
@@ -167,40 +169,48 @@ final class Poster {
     }
   }
 
-  /** Metres of the elevation on paper. */
-  private record Scale(double left, double top, double mmPerM) {
+  /**
+   * Metres of the elevation on paper: a long one in bands below each other, as many as make it
+   * largest.
+   */
+  private record Scale(double left, double top, double mmPerM, double bandM, double bandMm) {
+    private static final int BANDS_MOST = 8;
+    private static final double EDGE_MM = 7;
+
     static Scale of(Sources from, double width, double height) {
-      double left = 0;
-      double right = 1;
-      double bottom = 0;
-      double top = 1;
-      boolean first = true;
       List<Point> all = new ArrayList<>();
       for (SegmentReading s : from.reading().segments()) {
         Geometry.outlines(s.run(), s.type()).forEach(all::addAll);
       }
       from.reading().decisions().controllers().forEach(c -> all.add(c.controller().at()));
-      for (Point p : all) {
-        left = first ? p.x() : Math.min(left, p.x());
-        right = first ? p.x() : Math.max(right, p.x());
-        bottom = first ? p.y() : Math.min(bottom, p.y());
-        top = first ? p.y() : Math.max(top, p.y());
-        first = false;
+      double left = all.stream().mapToDouble(Point::x).min().orElse(0);
+      double top = all.stream().mapToDouble(Point::y).max().orElse(0);
+      double wide = Math.max(1, all.stream().mapToDouble(Point::x).max().orElse(0) - left);
+      double high = Math.max(1, top - all.stream().mapToDouble(Point::y).min().orElse(0));
+      Scale best = new Scale(left, top, 0, wide, height);
+      for (int bands = 1; bands <= BANDS_MOST; bands++) {
+        double scale =
+            Math.min((width - 2 * EDGE_MM) / (wide / bands), (height / bands - 2 * EDGE_MM) / high);
+        if (scale > best.mmPerM() * 1.1) {
+          double edge = EDGE_MM / scale;
+          best = new Scale(left, top + edge, scale, wide / bands, height / bands);
+        }
       }
-      double edge = 6;
-      double scale =
-          Math.min(
-              (width - 2 * edge) / Math.max(1, right - left),
-              (height - 2 * edge) / Math.max(1, top - bottom));
-      return new Scale(left - edge / scale, top + edge / scale, scale);
+      return best;
     }
 
-    double x(double metres) {
-      return (metres - left) * mmPerM;
+    int band(Point p) {
+      return (int) Math.max(0, Math.floor((p.x() - left) / bandM - 1e-9));
     }
 
-    double y(double metres) {
-      return (top - metres) * mmPerM;
+    Point in(Point p) {
+      return in(p, band(p));
+    }
+
+    /** A place as it stands in a band, also where it is a little beside it. */
+    Point in(Point p, int band) {
+      return new Point(
+          EDGE_MM + (p.x() - left - band * bandM) * mmPerM, band * bandMm + (top - p.y()) * mmPerM);
     }
   }
 

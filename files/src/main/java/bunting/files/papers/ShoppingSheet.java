@@ -58,8 +58,8 @@ final class ShoppingSheet {
       double sum = e.getValue().stream().mapToDouble(Need::cost).sum();
       all += sum;
       unpriced += e.getValue().stream().filter(n -> n.buy() > 0 && n.price() <= 0).count();
-      page.head(e.getKey().words() + (sum > 0 ? ": " + fixed(sum, 2) + " " + currency : ""));
-      page.table(table(e.getValue()));
+      String head = e.getKey().words() + (sum > 0 ? ": " + fixed(sum, 2) + " " + currency : "");
+      page.table(head, table(e.getValue()));
     }
     page.head("Together " + fixed(all, 2) + " " + currency);
     if (unpriced > 0) {

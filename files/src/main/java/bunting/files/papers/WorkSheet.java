@@ -16,7 +16,7 @@ final class WorkSheet {
     return Table.of(
         from.work().steps(),
         List.of(
-            Table.<WorkList.Step>text("done", "", s -> "").shown(t -> "[  ]"),
+            Table.<WorkList.Step>text("done", "", s -> "").shown(t -> "[\u00A0\u00A0]"),
             Table.<WorkList.Step>col("step", "Step", Table.Kind.MAIN_NUMBER, s -> "" + s.number()),
             Table.<WorkList.Step>text("place", "Where", WorkList.Step::place),
             Table.<WorkList.Step>col("what", "What", Table.Kind.MAIN, WorkList.Step::what),
@@ -29,7 +29,8 @@ final class WorkSheet {
   }
 
   static Page page(Sources from, Page page) {
-    return page.head("Work list")
+    return page.landscape()
+        .head("Work list")
         .says(
             "About "
                 + fixed(from.work().minutes() / MINUTES_AN_HOUR, 1)

@@ -1,4 +1,4 @@
-package bunting.files;
+package bunting.files.papers;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -11,9 +11,12 @@ import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.files.PlanWriter;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -39,7 +42,7 @@ class NetworkTableTest {
 
   @Test
   void everyBoxHasItsRow() {
-    List<List<String>> rows = NetworkTable.table(plan(false));
+    List<List<String>> rows = NetworkTable.table(new Sources(plan(false))).all();
     assertThat(rows).hasSize(3);
     assertThat(rows.get(1)).startsWith("Mill", "10.20.0.11", "192.168.1.200", "1-2", "80");
     assertThat(rows.get(2)).startsWith("Weir", "10.20.0.70").endsWith("Wi-Fi");
@@ -47,11 +50,11 @@ class NetworkTableTest {
 
   @Test
   void thePaperSaysHowToBeginAndHowSwitchesStand() {
-    String html = NetworkTable.html(plan(true));
+    Print print = new Print("Fair", 1, LocalDate.of(2026, 11, 28), PageSize.A4, Map.of());
+    Page page = new Page(print, "network", "Network sheet");
+    String html = NetworkTable.page(new Sources(plan(true)), page).html("Paper");
     assertThat(html).contains("multicast").contains("Plug in Mill alone, open 192.168.1.200");
     assertThat(html).contains("120 ohm").contains("100000000");
-    assertThat(new String(NetworkTable.csv(plan(true)), java.nio.charset.StandardCharsets.UTF_8))
-        .startsWith("box,address");
   }
 
   @Test
