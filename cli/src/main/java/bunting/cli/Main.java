@@ -37,6 +37,7 @@ import picocli.CommandLine.Command;
       MeterCommand.class,
       MainsCommand.class,
       HoursCommand.class,
+      LogCommand.class,
       AddressesCommand.class,
       WhichCommand.class,
       CutCommand.class,

@@ -1,0 +1,105 @@
+package bunting.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The log by command, as an outsider uses it. */
+class LogCommandsTest {
+  @TempDir private Path folder = Path.of("");
+
+  private Path runs = Path.of("");
+  private String out = "";
+  private String err = "";
+
+  @BeforeEach
+  void list() throws Exception {
+    runs =
+        Files.writeString(folder.resolve("FAIR.csv"), "name,type,pixels\nArch,12v-strip-60,120\n");
+  }
+
+  private int log(String... words) {
+    List<String> all = new ArrayList<>(List.of("log", runs.toString()));
+    all.addAll(List.of(words));
+    ByteArrayOutputStream o = new ByteArrayOutputStream();
+    ByteArrayOutputStream e = new ByteArrayOutputStream();
+    int status =
+        Main.run(
+            all.toArray(String[]::new),
+            new PrintStream(o, true, StandardCharsets.UTF_8),
+            new PrintStream(e, true, StandardCharsets.UTF_8));
+    out = o.toString(StandardCharsets.UTF_8);
+    err = e.toString(StandardCharsets.UTF_8);
+    return status;
+  }
+
+  @Test
+  void entriesAreAddedAndTold() throws Exception {
+    byte[] before = Files.readAllBytes(runs);
+    assertThat(log("--add", "season", "--date", "2025-11-20", "--text", "2025")).isZero();
+    assertThat(out.strip()).isEqualTo("added 1");
+    String[][] readings = {
+      {"2025-11-25", "11.6"}, {"2025-12-10", "11.5"}, {"2025-12-28", "11.3"}, {"2026-01-05", "11.2"}
+    };
+    for (String[] r : readings) {
+      assertThat(
+              log(
+                  "--add", "reading", "--run", "Arch", "--pixel", "120", "--volts", r[1], "--date",
+                  r[0]))
+          .isZero();
+    }
+    assertThat(log("--add", "part", "--part", "007", "--count", "-2")).isZero();
+    assertThat(out.strip()).isEqualTo("added 6");
+    assertThat(log()).isZero();
+    assertThat(out).contains("season 2025", "falls: Arch pixel 120", "on the shelf: -2 x 007");
+    assertThat(log("--json")).isZero();
+    JsonNode json = new ObjectMapper().readTree(out);
+    assertThat(json.get("entries")).hasSize(6);
+    assertThat(json.get("entries").get(1).get("volts").doubleValue()).isEqualTo(11.6);
+    assertThat(json.get("drift").get(0).get("flagged").booleanValue()).isTrue();
+    assertThat(Files.readAllBytes(runs)).as("the show is not changed").isEqualTo(before);
+    assertThat(Files.readAllLines(folder.resolve("FAIR.log.jsonl"))).hasSize(6);
+  }
+
+  @Test
+  void aHalfLineIsToldOnce() throws Exception {
+    assertThat(log("--add", "note", "--text", "a")).isZero();
+    Files.writeString(folder.resolve("FAIR.log.jsonl"), "{\"date", StandardOpenOption.APPEND);
+    assertThat(log("--add", "note", "--text", "b")).isZero();
+    assertThat(out.strip()).isEqualTo("added 3");
+    assertThat(err).contains("line 2").contains("kept");
+    assertThat(err.strip().lines()).hasSize(1);
+    assertThat(log("--add", "note", "--text", "c")).isZero();
+    assertThat(err).isEmpty();
+  }
+
+  @Test
+  void whatIsWrongIsOneSentenceAndWritesNothing() {
+    for (String[] words :
+        new String[][] {
+          {"--add", "sung"},
+          {"--add", "note"},
+          {"--add", "count", "--run", "Arch"},
+          {"--add", "reading", "--run", "No such run", "--volts", "5"},
+          {"--add", "reading", "--volts", "5", "--date", "2026-02-30"},
+          {"--run", "Arch"}
+        }) {
+      assertThat(log(words)).as(String.join(" ", words)).isEqualTo(2);
+      assertThat(err.strip().lines()).hasSize(1);
+      assertThat(out).isEmpty();
+    }
+    assertThat(folder.resolve("FAIR.log.jsonl")).doesNotExist();
+  }
+}
