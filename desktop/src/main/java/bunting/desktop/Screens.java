@@ -13,6 +13,7 @@ import bunting.desktop.mains.HoursScreen;
 import bunting.desktop.mains.MainsScreen;
 import bunting.desktop.mains.SingleLineScreen;
 import bunting.desktop.others.OthersView;
+import bunting.desktop.papers.PapersScreen;
 import bunting.desktop.power.LossScreen;
 import bunting.desktop.power.PowerScreen;
 import bunting.desktop.power.QuickSheet;
@@ -51,7 +52,8 @@ public final class Screens {
           SymptomScreen.SCREEN,
           MeterScreen.SCREEN,
           PracticeScreen.SCREEN,
-          LadderScreen.SCREEN);
+          LadderScreen.SCREEN,
+          PapersScreen.SCREEN);
 
   private Screens() {}
 

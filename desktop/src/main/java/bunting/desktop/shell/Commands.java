@@ -72,13 +72,6 @@ final class Commands {
         "Shortcut+Shift+E",
         open,
         () -> asker.save("Write the patch", "patch.xlsx").ifPresent(exports::patch));
-    add(
-        "papers",
-        WRITE,
-        "Write the papers (cards, patch table, count sheet, cut and order lists)…",
-        "Shortcut+P",
-        open,
-        () -> asker.folder("Folder for the papers").ifPresent(exports::papers));
     add("close", CLOSE, "Leave Bunting", "Shortcut+Q", always, window::close);
   }
 

@@ -108,7 +108,6 @@ class ShellWindowTest extends WindowDriver {
             "do-save-as",
             "do-undo",
             "do-redo",
-            "do-papers",
             "do-close",
             "do-theme",
             "do-keys",

@@ -179,19 +179,19 @@ public final class Papers {
   }
 
   /**
-   * A paper as it prints, PDF.
+   * A paper as it prints.
    *
    * @param id of a paper that prints
    * @throws IllegalArgumentException for another
    */
-  public static byte[] preview(Assessment plan, String id, PageSize size, LocalDate date) {
+  public static Preview preview(Assessment plan, String id, PageSize size, LocalDate date) {
     Paper paper =
         ALL.stream()
             .filter(p -> p.id().equals(id) && p.page().isPresent())
             .findFirst()
             .orElseThrow(() -> new IllegalArgumentException(id));
     Print print = new Print(plan.reading().show().settings().name(), 1, date, size, Map.of());
-    return Pdf.of(paper.page(new Sources(plan), print).orElseThrow()).bytes();
+    return new Preview(Pdf.of(paper.page(new Sources(plan), print).orElseThrow()).bytes());
   }
 
   /** What is to be printed. */

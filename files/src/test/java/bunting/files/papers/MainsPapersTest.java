@@ -34,7 +34,7 @@ class MainsPapersTest {
 
   private static PDDocument pdf(String id) throws IOException {
     return Loader.loadPDF(
-        Papers.preview(plan, id, PageSize.A4, java.time.LocalDate.of(2026, 11, 28)));
+        Papers.preview(plan, id, PageSize.A4, java.time.LocalDate.of(2026, 11, 28)).bytes());
   }
 
   @Test
