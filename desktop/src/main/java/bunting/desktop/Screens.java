@@ -9,6 +9,7 @@ import bunting.desktop.bench.MeterScreen;
 import bunting.desktop.bench.PracticeScreen;
 import bunting.desktop.bench.SymptomScreen;
 import bunting.desktop.line.PortsScreen;
+import bunting.desktop.log.LogScreen;
 import bunting.desktop.mains.HoursScreen;
 import bunting.desktop.mains.MainsScreen;
 import bunting.desktop.mains.SingleLineScreen;
@@ -53,7 +54,8 @@ public final class Screens {
           MeterScreen.SCREEN,
           PracticeScreen.SCREEN,
           LadderScreen.SCREEN,
-          PapersScreen.SCREEN);
+          PapersScreen.SCREEN,
+          LogScreen.SCREEN);
 
   private Screens() {}
 

@@ -177,6 +177,11 @@ public final class LogFile {
     } catch (IOException e) {
       throw BadInputException.of(file, "it cannot be read; check who may read it.");
     }
+    return parse(bytes);
+  }
+
+  /** The log of a file's bytes. */
+  public static ShowLog parse(byte[] bytes) {
     List<ShowLog.Line> lines = new ArrayList<>();
     List<Integer> broken = new ArrayList<>();
     int number = 0;
