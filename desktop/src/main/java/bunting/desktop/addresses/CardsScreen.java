@@ -31,8 +31,7 @@ public final class CardsScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<CardsScreen> SCREEN =
       ScreenDefinition.of("box-settings", "Addresses", "Box settings", CardsScreen::new)
-          .reachedBy("Shortcut+Shift+Y", "Addresses: what to type into each box")
-          .pictured("box-settings", (desk, view) -> {});
+          .reachedBy("Shortcut+Shift+Y", "Addresses: what to type into each box");
 
   private static final String[] HEADS = {
     "Out", "Run", "Pixels", "Kind of pixel", "Order", "Skip", "Group", "From", "To", "mA, as set"

@@ -28,7 +28,7 @@ public final class LogScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<LogScreen> SCREEN =
       ScreenDefinition.of("log", "Log", "Log", LogScreen::new)
-          .reachedBy("Shortcut+L", "Log: what was built, read, mended and spent")
+          .reachedBy("Shortcut+R", "Log: what was built, read, mended and spent")
           .pictured("log", (desk, view) -> view.model.showFair());
 
   private final Session session;

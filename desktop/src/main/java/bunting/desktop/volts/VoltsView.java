@@ -35,8 +35,7 @@ public final class VoltsView extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<VoltsView> SCREEN =
       ScreenDefinition.of("voltages", "Survey", "Voltages", VoltsView::new)
-          .reachedBy("Shortcut+Shift+V", "Survey: compare voltages")
-          .pictured("voltages", (desk, view) -> {});
+          .reachedBy("Shortcut+Shift+V", "Survey: compare voltages");
 
   private final Session session;
   private final ComboBox<Scope> scope = new ComboBox<>();

@@ -40,7 +40,7 @@ class LogWindowTest extends WindowDriver {
   @Test
   void anUnsavedShowIsToldWhereItsLogWillStand(FxRobot robot) {
     simple();
-    robot.push(KeyCode.CONTROL, KeyCode.L);
+    robot.push(KeyCode.CONTROL, KeyCode.R);
     assertThat(text(robot, "#log-empty")).contains("save the show first");
     does(() -> put(robot, "#log-volts", "4.7"));
     robot.clickOn("#log-add");
@@ -53,7 +53,7 @@ class LogWindowTest extends WindowDriver {
     Path file = folder.resolve("mill" + ShowFiles.ENDING);
     when(asker.save(any(), any())).thenReturn(Optional.of(file));
     robot.push(KeyCode.CONTROL, KeyCode.S);
-    robot.push(KeyCode.CONTROL, KeyCode.L);
+    robot.push(KeyCode.CONTROL, KeyCode.R);
     idle();
     does(() -> put(robot, "#log-volts", "4,7"));
     robot.clickOn("#log-add");
@@ -75,7 +75,7 @@ class LogWindowTest extends WindowDriver {
   @Test
   void threeSeasonsOfTheFairShowWhereVoltsFall(FxRobot robot) {
     simple();
-    robot.push(KeyCode.CONTROL, KeyCode.L);
+    robot.push(KeyCode.CONTROL, KeyCode.R);
     does(
         () ->
             LogScreen.SCREEN
