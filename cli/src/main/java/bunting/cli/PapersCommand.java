@@ -4,6 +4,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
+import bunting.files.log.LogFile;
 import bunting.files.papers.PageSize;
 import bunting.files.papers.Papers;
 import java.nio.file.Path;
@@ -57,8 +58,11 @@ final class PapersCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Papers.Order order = new Papers.Order(ids(), size(), date());
+    Set<String> ids = ids();
+    PageSize size = size();
+    LocalDate day = date();
     Assessment plan = Assessor.plan(ShowFiles.open(show));
+    Papers.Order order = new Papers.Order(ids, size, day, LogFile.beside(show).read().stock());
     for (Path paper : Papers.write(plan, out, order, ShowFiles.inputs(show))) {
       spec.commandLine().getOut().println(paper);
     }

@@ -54,6 +54,16 @@ public record Need(
     }
   }
 
+  /** Its name in the log: {@code blade fuse 5 A}. */
+  public String part() {
+    return (kind + " " + size).strip();
+  }
+
+  /** The same with more of it on the shelf. */
+  public Need withMore(double there) {
+    return new Need(group, kind, size, planned, withSpares, shelf + there, unit, packs, price);
+  }
+
   /** What is not on the shelf. */
   public double missing() {
     return Math.max(0, withSpares - shelf);

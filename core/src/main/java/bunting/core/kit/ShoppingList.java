@@ -59,8 +59,13 @@ public final class ShoppingList {
     this.cables = cables;
   }
 
-  /** What a plan needs, group by group. */
-  public static List<Need> of(Reading reading, CutList cuts, List<Cables.Cable> cables) {
+  /**
+   * What a plan needs, group by group.
+   *
+   * @param stock what the log knows to lie on the shelf, by {@link Need#part}
+   */
+  public static List<Need> of(
+      Reading reading, CutList cuts, List<Cables.Cable> cables, Map<String, Integer> stock) {
     ShoppingList list = new ShoppingList(reading, cables);
     list.pixels(cuts);
     list.boxes();
@@ -70,7 +75,10 @@ public final class ShoppingList {
     list.ends();
     list.mains();
     list.fixings();
-    return list.needs.stream().sorted(Comparator.comparing(Need::group)).toList();
+    return list.needs.stream()
+        .map(n -> n.withMore(Math.max(0, stock.getOrDefault(n.part(), 0))))
+        .sorted(Comparator.comparing(Need::group))
+        .toList();
   }
 
   private void add(Need.Group group, String kind, String size, int count, int all, int shelf) {

@@ -83,7 +83,8 @@ class KitTest {
   void theShoppingListCoversWhatThePlanHas() {
     for (long seed = 1; seed <= 12; seed++) {
       Reading reading = random(seed);
-      List<Need> needs = ShoppingList.of(reading, CutList.of(reading.show()), Cables.of(reading));
+      List<Need> needs =
+          ShoppingList.of(reading, CutList.of(reading.show()), Cables.of(reading), Map.of());
       Map<String, Double> fuses = new HashMap<>();
       Set<String> seen = new HashSet<>();
       reading.decisions().feeds().stream()
@@ -123,6 +124,28 @@ class KitTest {
         assertThat(n.buy() * n.packs()).isGreaterThanOrEqualTo(n.missing() - 1e-6);
       }
     }
+  }
+
+  @Test
+  void whatLiesOnTheShelfComesOff() {
+    Reading reading = random(3);
+    CutList cuts = CutList.of(reading.show());
+    List<Need> bare = ShoppingList.of(reading, cuts, Cables.of(reading), Map.of());
+    Need fuse = bare.stream().filter(n -> n.kind().equals("blade fuse")).findFirst().orElseThrow();
+    int all = fuse.buy();
+    assertThat(all).isPositive();
+    Need less =
+        ShoppingList.of(reading, cuts, Cables.of(reading), Map.of(fuse.part(), 1)).stream()
+            .filter(n -> n.part().equals(fuse.part()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(less.buy()).isEqualTo(all - 1);
+    Need none =
+        ShoppingList.of(reading, cuts, Cables.of(reading), Map.of(fuse.part(), 10_000)).stream()
+            .filter(n -> n.part().equals(fuse.part()))
+            .findFirst()
+            .orElseThrow();
+    assertThat(none.buy()).isZero();
   }
 
   private static Map<String, Double> of(List<Need> needs, String kind) {

@@ -5,6 +5,7 @@ import bunting.desktop.kit.Newest;
 import bunting.desktop.session.Background;
 import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
+import bunting.files.log.LogFile;
 import bunting.files.papers.PageSize;
 import bunting.files.papers.Papers;
 import bunting.files.papers.Preview;
@@ -12,6 +13,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
@@ -24,7 +26,7 @@ final class PapersModel {
   private static final int HEIGHT = 1300;
 
   /** A paper in a size, of a plan: what a preview is of. */
-  private record Made(Assessment plan, String id, PageSize size) {}
+  private record Made(Assessment plan, String id, PageSize size, Map<String, Integer> stock) {}
 
   /** A printing under way: so many papers of all. */
   record Printing(String title, int done, int all) {}
@@ -94,11 +96,13 @@ final class PapersModel {
       seen.set(Optional.empty());
       return;
     }
-    Made made = new Made(plan.get(), id, size);
+    String paper = id;
+    PageSize of = size;
     int at = page;
+    Optional<Path> file = session.file().get();
     looking.ask(
         "setting a paper",
-        j -> paper(made).page(at, HEIGHT),
+        j -> paper(new Made(plan.get(), paper, of, stock(file))).page(at, HEIGHT),
         s -> seen.set(Optional.of(s)),
         session::say);
   }
@@ -108,9 +112,22 @@ final class PapersModel {
     if (last.isPresent() && last.get().made().equals(made)) {
       return last.get().paper();
     }
-    Preview paper = Papers.preview(made.plan(), made.id(), made.size(), today());
+    Preview paper =
+        Papers.preview(
+            made.plan(), made.id(), new Papers.Order(Set.of(), made.size(), today(), made.stock()));
     rendered.set(Optional.of(new Rendered(made, paper)));
     return paper;
+  }
+
+  /**
+   * What the log beside the show knows to lie on the shelf; one that cannot be read knows nothing.
+   */
+  private static Map<String, Integer> stock(Optional<Path> show) {
+    try {
+      return show.isPresent() ? LogFile.beside(show.get()).read().stock() : Map.of();
+    } catch (BadInputException e) {
+      return Map.of();
+    }
   }
 
   private static LocalDate today() {
@@ -129,7 +146,8 @@ final class PapersModel {
       return;
     }
     Path[] own = session.file().get().stream().toArray(Path[]::new);
-    Papers.Order order = new Papers.Order(ids, size, today());
+    PageSize of = size;
+    Optional<Path> file = session.file().get();
     printing.set(Optional.of(new Printing("", 0, 1)));
     job =
         Optional.of(
@@ -137,7 +155,13 @@ final class PapersModel {
                 .background()
                 .run(
                     "writing the papers",
-                    j -> written(plan.get(), folder, order, j, own),
+                    j ->
+                        written(
+                            plan.get(),
+                            folder,
+                            new Papers.Order(ids, of, today(), stock(file)),
+                            j,
+                            own),
                     this::ended,
                     this::ended));
   }

@@ -120,6 +120,7 @@ final class LabelSheets {
     Sheet sheet = page.print().size() == PageSize.A4 ? A4 : LETTER;
     page.margin(0).style(STYLE);
     List<Label> labels = labels(from);
+    Map<List<String>, String> squares = new HashMap<>();
     for (int first = 0; first == 0 || first < labels.size(); first += sheet.count()) {
       double height = sheet.topMm() + sheet.rows() * sheet.stepYMm();
       page.raw("<div class=\"sheet\" style=\"height: " + Html.mm(height) + "\">");
@@ -127,6 +128,7 @@ final class LabelSheets {
         int at = i - first;
         label(
             page,
+            squares,
             labels.get(i),
             sheet,
             sheet.leftMm() + at % sheet.columns() * sheet.stepXMm(),
@@ -137,7 +139,8 @@ final class LabelSheets {
     return page;
   }
 
-  private static void label(Page page, Label label, Sheet sheet, double x, double y) {
+  private static void label(
+      Page page, Map<List<String>, String> squares, Label label, Sheet sheet, double x, double y) {
     double edge = 2;
     double square = Math.min(26, sheet.heightMm() - 2 * edge);
     double width = sheet.widthMm() - 2 * edge - (label.code().isEmpty() ? 0 : square);
@@ -154,7 +157,8 @@ final class LabelSheets {
     if (!label.code().isEmpty()) {
       page.raw("<div class=\"square\" style=\"left: " + Html.mm(x + edge + width))
           .raw("; top: " + Html.mm(y + edge) + "\">")
-          .raw(Codes.image(String.join("\n", label.code()), square))
+          .raw(
+              squares.computeIfAbsent(label.code(), c -> Codes.image(String.join("\n", c), square)))
           .raw("</div>");
     }
   }

@@ -15,7 +15,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /** The paperwork of a plan: which papers there are, how one looks, and all of them in a folder. */
@@ -151,7 +154,10 @@ public final class Papers {
   /** How far a printing is: so many papers of all are made. */
   @FunctionalInterface
   public interface Watch {
-    /** Told before each paper; false stops the printing, and nothing more is written. */
+    /**
+     * Told before each paper, also from several threads; false stops the printing, and nothing is
+     * written.
+     */
     boolean goOn(String title, int done, int all);
   }
 
@@ -184,18 +190,36 @@ public final class Papers {
    * @param id of a paper that prints
    * @throws IllegalArgumentException for another
    */
-  public static Preview preview(Assessment plan, String id, PageSize size, LocalDate date) {
+  public static Preview preview(Assessment plan, String id, Order order) {
     Paper paper =
         ALL.stream()
             .filter(p -> p.id().equals(id) && p.page().isPresent())
             .findFirst()
             .orElseThrow(() -> new IllegalArgumentException(id));
-    Print print = new Print(plan.reading().show().settings().name(), 1, date, size, Map.of());
-    return new Preview(Pdf.of(paper.page(new Sources(plan), print).orElseThrow()).bytes());
+    Print print =
+        new Print(plan.reading().show().settings().name(), 1, order.date(), order.size(), Map.of());
+    return new Preview(
+        Pdf.of(paper.page(new Sources(plan, order.stock()), print).orElseThrow()).bytes());
   }
 
-  /** What is to be printed. */
-  public record Order(Set<String> ids, PageSize size, LocalDate date) {
+  /**
+   * What is to be printed.
+   *
+   * @param ids which papers; none: all
+   * @param date that stands on them
+   * @param stock what the log knows to lie on the shelf, by part
+   */
+  public record Order(Set<String> ids, PageSize size, LocalDate date, Map<String, Integer> stock) {
+    public Order {
+      ids = Set.copyOf(ids);
+      stock = Map.copyOf(stock);
+    }
+
+    /** With nothing on the shelf. */
+    public Order(Set<String> ids, PageSize size, LocalDate date) {
+      this(ids, size, date, Map.of());
+    }
+
     /** All papers, A4. */
     public static Order all(LocalDate date) {
       return new Order(Set.of(), PageSize.A4, date);
@@ -217,7 +241,7 @@ public final class Papers {
   public static List<Path> write(
       Assessment plan, Path folder, Order order, Watch watch, Path... inputs)
       throws BadInputException {
-    Sources from = new Sources(plan);
+    Sources from = new Sources(plan, order.stock());
     Predicate<Paper> wanted =
         p ->
             order.wants(p.id())
@@ -231,15 +255,29 @@ public final class Papers {
       p.table().ifPresent(t -> tables.put(p.id(), t.apply(from)));
     }
     Print print = last.next(plan.reading().show().settings().name(), order, tables);
-    Map<String, byte[]> files = new LinkedHashMap<>();
-    Index index = new Index(print);
-    int done = 0;
-    for (Paper paper : papers) {
-      if (!watch.goOn(paper.title(), done++, papers.size())) {
-        return List.of();
-      }
-      make(paper, from, print, files, index);
+    AtomicInteger done = new AtomicInteger();
+    AtomicBoolean stopped = new AtomicBoolean();
+    // Sheets are set side by side; they stand in the index in their own order all the same.
+    List<List<Made>> made =
+        papers.parallelStream()
+            .map(
+                p -> {
+                  boolean goes = !stopped.get() && watch.goOn(p.title(), done.get(), papers.size());
+                  stopped.compareAndSet(false, !goes);
+                  List<Made> files = goes ? make(p, from, print) : List.<Made>of();
+                  done.incrementAndGet();
+                  return files;
+                })
+            .toList();
+    if (stopped.get()) {
+      return List.of();
     }
+    Index index = new Index(print);
+    Map<String, byte[]> files = new LinkedHashMap<>();
+    made.stream()
+        .flatMap(List::stream)
+        .forEach(
+            m -> files.put(index.add(m.paper(), m.name(), m.format(), m.pages()), m.bytes().get()));
     files.put(Index.FILE, index.bytes());
     return write(folder, files, inputs);
   }
@@ -250,27 +288,31 @@ public final class Papers {
     return write(plan, folder, order, (title, done, all) -> true, inputs);
   }
 
-  private static void make(
-      Paper paper, Sources from, Print print, Map<String, byte[]> files, Index index) {
+  /** A file of a paper, ready to be written. */
+  private record Made(Paper paper, String name, String format, int pages, Supplier<byte[]> bytes) {}
+
+  private static List<Made> make(Paper paper, Sources from, Print print) {
+    List<Made> files = new ArrayList<>();
     paper
         .page(from, print)
-        .ifPresent(
-            page -> {
-              Pdf pdf = Pdf.of(page);
-              files.put(index.add(paper, paper.id(), "pdf", pdf.pages()), pdf.bytes());
-            });
+        .map(Pdf::of)
+        .ifPresent(pdf -> files.add(new Made(paper, paper.id(), "pdf", pdf.pages(), pdf::bytes)));
     paper
         .table()
-        .ifPresent(t -> files.put(index.add(paper, paper.id(), "csv", 0), t.apply(from).csv()));
+        .ifPresent(t -> files.add(ready(paper, paper.id(), "csv", 0, t.apply(from).csv())));
     Map<String, Table> book = paper.book().apply(from);
     if (!book.isEmpty()) {
-      files.put(index.add(paper, paper.id(), "xlsx", 0), Books.of(book));
+      files.add(ready(paper, paper.id(), "xlsx", 0, Books.of(book)));
     }
     for (Paper.Extra e : paper.extras().apply(from, print)) {
-      files.put(
-          index.add(paper, e.name(), e.format(), e.format().equals("svg") ? 1 : 0),
-          e.bytes().get());
+      int pages = e.format().equals("svg") ? 1 : 0;
+      files.add(ready(paper, e.name(), e.format(), pages, e.bytes().get()));
     }
+    return files;
+  }
+
+  private static Made ready(Paper paper, String name, String format, int pages, byte[] bytes) {
+    return new Made(paper, name, format, pages, () -> bytes);
   }
 
   private static List<Path> write(Path folder, Map<String, byte[]> files, Path... inputs)

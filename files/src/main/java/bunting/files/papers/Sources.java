@@ -22,10 +22,19 @@ import java.util.function.Supplier;
 /** What the papers of a plan are made of; what several of them need is reckoned once. */
 final class Sources {
   private final Assessment plan;
+  private final Map<String, Integer> stock;
   private final Map<String, Object> known = new ConcurrentHashMap<>();
 
   Sources(Assessment plan) {
+    this(plan, Map.of());
+  }
+
+  /**
+   * @param stock what the log knows to lie on the shelf
+   */
+  Sources(Assessment plan, Map<String, Integer> stock) {
     this.plan = plan;
+    this.stock = Map.copyOf(stock);
   }
 
   Assessment plan() {
@@ -60,7 +69,7 @@ final class Sources {
   List<Need> needs() {
     CutList cuts = cuts();
     List<Cables.Cable> cables = cables();
-    return once("needs", () -> ShoppingList.of(reading(), cuts, cables));
+    return once("needs", () -> ShoppingList.of(reading(), cuts, cables, stock));
   }
 
   NetworkPlan network() {

@@ -34,7 +34,7 @@ class MainsPapersTest {
 
   private static PDDocument pdf(String id) throws IOException {
     return Loader.loadPDF(
-        Papers.preview(plan, id, PageSize.A4, java.time.LocalDate.of(2026, 11, 28)).bytes());
+        Papers.preview(plan, id, Papers.Order.all(java.time.LocalDate.of(2026, 11, 28))).bytes());
   }
 
   @Test
