@@ -1,7 +1,9 @@
 package bunting.cli;
 
+import bunting.core.plan.Assessor;
 import bunting.core.plan.VoltageComparison;
 import bunting.core.plan.VoltageOption;
+import bunting.core.revision.Revision;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.files.BadInputException;
@@ -10,6 +12,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -21,7 +24,9 @@ import picocli.CommandLine.Spec;
 @Command(
     name = "compare",
     mixinStandardHelpOptions = true,
-    description = "Plans the runs at 5, 12, 24, 36 and 48 V and shows what each would take.")
+    description =
+        "Plans the runs at 5, 12, 24, 36 and 48 V and shows what each would take; or, with another"
+            + " show, tells what differs.")
 final class CompareCommand implements Callable<Integer> {
   @Spec private CommandSpec spec = CommandSpec.create();
 
@@ -31,9 +36,24 @@ final class CompareCommand implements Callable<Integer> {
   @Option(names = "--run", paramLabel = "NAME", description = "This run alone; as often as needed.")
   private List<String> names = List.of();
 
+  @Option(
+      names = "--with",
+      paramLabel = "OLD",
+      description = "Another revision or season: what is new, gone and moved since.")
+  private Optional<Path> with = Optional.empty();
+
   @Override
   public Integer call() throws Exception {
     Show read = ShowFiles.open(show);
+    if (with.isPresent()) {
+      if (!names.isEmpty()) {
+        throw new BadInputException("Command line: --with compares whole shows; leave --run out.");
+      }
+      differences(
+          Revision.of(
+              Assessor.plan(ShowFiles.open(with.get())).reading(), Assessor.plan(read).reading()));
+      return 0;
+    }
     for (String name : names) {
       if (read.run(name).isEmpty()) {
         throw new BadInputException("Command line: --run should name a run of the show.");
@@ -62,6 +82,32 @@ final class CompareCommand implements Callable<Integer> {
               o.unplacedPixels() > 0 ? "  " + o.unplacedPixels() + " pixels not placed" : ""));
     }
     return 0;
+  }
+
+  private void differences(Revision revision) {
+    PrintWriter to = spec.commandLine().getOut();
+    if (revision.same()) {
+      to.println("Nothing differs.");
+    }
+    for (Revision.OfRun r : revision.runs()) {
+      to.println(r.state().name().toLowerCase(Locale.ROOT) + "  " + r.run());
+      for (Revision.Fact f : r.facts()) {
+        String arrow =
+            f.before().isEmpty()
+                ? f.after()
+                : f.after().isEmpty() ? f.before() : f.before() + " -> " + f.after();
+        to.println("    " + f.what() + ": " + arrow);
+      }
+    }
+    for (Revision.Sum s : revision.sums()) {
+      to.println(
+          s.what()
+              + ": "
+              + Texts.fixed(s.before(), 1)
+              + " -> "
+              + (Texts.fixed(s.after(), 1) + " " + s.unit()).strip());
+    }
+    to.flush();
   }
 
   private static String currency(String name) {

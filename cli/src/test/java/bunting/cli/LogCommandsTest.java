@@ -102,4 +102,21 @@ class LogCommandsTest {
     }
     assertThat(folder.resolve("FAIR.log.jsonl")).doesNotExist();
   }
+
+  @Test
+  void twoSeasonsAreCompared() throws Exception {
+    Path next =
+        Files.writeString(
+            folder.resolve("NEXT.csv"),
+            "name,type,pixels\nArch,12v-strip-60,150\nOwl,12v-strip-60,20\n");
+    ByteArrayOutputStream o = new ByteArrayOutputStream();
+    int status =
+        Main.run(
+            new String[] {"compare", next.toString(), "--with", runs.toString()},
+            new PrintStream(o, true, StandardCharsets.UTF_8),
+            new PrintStream(new ByteArrayOutputStream(), true, StandardCharsets.UTF_8));
+    assertThat(status).isZero();
+    assertThat(o.toString(StandardCharsets.UTF_8))
+        .contains("changed  Arch", "pixels: 120 -> 150", "new  Owl", "pixels: 120.0 -> 170.0");
+  }
 }

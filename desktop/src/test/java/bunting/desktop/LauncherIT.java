@@ -128,6 +128,8 @@ class LauncherIT {
             runs,
             "--size",
             "1280x800",
+            "--screen",
+            "ports",
             "--out",
             folder.resolve("pictures").toString()));
     starts.put("demo", List.of("demo"));
