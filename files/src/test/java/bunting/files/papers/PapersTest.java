@@ -327,4 +327,22 @@ class PapersTest {
       }
     }
   }
+
+  @Test
+  void anEmptyShowAndOneInFeetPrintToo(@TempDir Path here) throws Exception {
+    Path empty = here.resolve("empty");
+    Papers.write(Assessor.plan(Show.of(List.of())), empty, Papers.Order.all(DAY));
+    assertThat(text(empty.resolve("box-cards.pdf"))).contains("No box is planned yet");
+    assertThat(index(empty)).isNotEmpty();
+    Show show = hostile();
+    Show feet = show.withSurvey(show.survey().withFeet(true));
+    Path inFeet = here.resolve("feet");
+    Papers.write(
+        Assessor.plan(feet),
+        inFeet,
+        new Papers.Order(
+            Set.of("count-sheet", "cable-schedule", "power-kit"), PageSize.LETTER, DAY));
+    assertThat(text(inFeet.resolve("count-sheet.pdf"))).contains("2'2");
+    assertThat(Files.readString(inFeet.resolve("count-sheet.csv"))).contains("0.67");
+  }
 }
