@@ -119,4 +119,67 @@ class LogCommandsTest {
     assertThat(o.toString(StandardCharsets.UTF_8))
         .contains("changed  Arch", "pixels: 120 -> 150", "new  Owl", "pixels: 120.0 -> 170.0");
   }
+
+  private int status(String... words) {
+    ByteArrayOutputStream e = new ByteArrayOutputStream();
+    int status =
+        Main.run(
+            words,
+            new PrintStream(new ByteArrayOutputStream(), true, StandardCharsets.UTF_8),
+            new PrintStream(e, true, StandardCharsets.UTF_8));
+    err = e.toString(StandardCharsets.UTF_8);
+    return status;
+  }
+
+  @Test
+  void papersThatAreNoneAreNamedInOneSentence() {
+    String to = folder.resolve("papers").toString();
+    String show = runs.toString();
+    assertThat(status("papers", show, "--out", to, "--only", "labels,songs")).isEqualTo(2);
+    assertThat(err).contains("--only: \"songs\" is no paper", "box-cards, labels");
+    assertThat(status("papers", show, "--out", to, "--page", "A5")).isEqualTo(2);
+    assertThat(err).contains("--page: \"A5\" should be A4 or Letter");
+    assertThat(status("papers", show, "--out", to, "--date", "tomorrow")).isEqualTo(2);
+    assertThat(err).contains("--date").contains("2026-11-28");
+    assertThat(folder.resolve("papers")).doesNotExist();
+  }
+
+  @Test
+  void onlyWhatIsAskedForIsPrintedAndTheShelfComesOff() throws Exception {
+    String to = folder.resolve("papers").toString();
+    assertThat(status("papers", runs.toString(), "--out", to, "--only", "shopping-list")).isZero();
+    Path list = folder.resolve("papers").resolve("shopping-list.csv");
+    String[] fuse =
+        Files.readAllLines(list).stream()
+            .filter(l -> l.startsWith("Fuses,blade fuse"))
+            .findFirst()
+            .orElseThrow()
+            .split(",");
+    assertThat(log("--add", "part", "--part", fuse[1] + " " + fuse[2], "--count", "2")).isZero();
+    assertThat(status("papers", runs.toString(), "--out", to, "--only", "shopping-list")).isZero();
+    assertThat(Files.readAllLines(list))
+        .anyMatch(l -> l.startsWith("Fuses,blade fuse," + fuse[2]) && l.split(",")[5].equals("2"));
+    try (var files = Files.list(folder.resolve("papers"))) {
+      assertThat(files.map(f -> f.getFileName().toString()))
+          .containsExactlyInAnyOrder(
+              "index.json", "shopping-list.pdf", "shopping-list.csv", "shopping-list.xlsx");
+    }
+  }
+
+  @Test
+  void aNameThatASpreadsheetWouldRunComesBackFromTheList() throws Exception {
+    Path list =
+        Files.writeString(
+            folder.resolve("ODD.csv"),
+            "name,type,pixels\n"
+                + "\"=HYPERLINK(1)\",12v-strip-60,40\n"
+                + "'quoted,12v-strip-60,40\n"
+                + "-5,12v-strip-60,40\n");
+    Path once = folder.resolve("ONCE.csv");
+    Path twice = folder.resolve("TWICE.csv");
+    assertThat(status("export", list.toString(), "--out", once.toString())).isZero();
+    assertThat(Files.readAllLines(once)).anyMatch(l -> l.startsWith("'=HYPERLINK(1)"));
+    assertThat(status("export", once.toString(), "--out", twice.toString())).isZero();
+    assertThat(Files.readAllBytes(twice)).isEqualTo(Files.readAllBytes(once));
+  }
 }

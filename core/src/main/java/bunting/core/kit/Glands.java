@@ -8,13 +8,13 @@ import java.util.Optional;
  * The gland through which a cable enters a box, by the cable's thickness.
  *
  * <p>A round cable of n conductors of diameter d with insulation of 0.8 mm is 1.15 x sqrt(n) x (d +
- * 1.6) + 2 mm thick: circles in a circle and a jacket of 1 mm (our reckoning). Metric glands and
- * their holes: EN 62444, EN 60423, from memory.
+ * 1.6) + 4 mm thick: circles in a circle and a rubber jacket of 2 mm (our reckoning). Metric glands
+ * and their holes: EN 62444, EN 60423, from memory.
  */
 record Glands(String thread, double holeMm) {
   private static final double DATA_MM = 0.65;
   private static final double INSULATION_MM = 1.6;
-  private static final double JACKET_MM = 2;
+  private static final double JACKET_MM = 4;
   private static final double PACKING = 1.15;
 
   /** Threads with the thickest cable that each holds and the hole that it needs, mm. */

@@ -11,6 +11,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Base64;
+import java.util.EnumMap;
 import java.util.Map;
 import javax.imageio.ImageIO;
 
@@ -21,6 +22,7 @@ import javax.imageio.ImageIO;
 final class Codes {
   private static final int DOTS = 6;
   private static final int QUIET_MODULES = 4;
+  private static final int ASCII_MOST = 127;
 
   private Codes() {}
 
@@ -35,22 +37,20 @@ final class Codes {
         + "\"/>";
   }
 
+  /** The letters' encoding is only said where it is needed: old readers do not know the mark. */
+  private static Map<EncodeHintType, Object> hints(String text) {
+    Map<EncodeHintType, Object> hints = new EnumMap<>(EncodeHintType.class);
+    hints.put(EncodeHintType.ERROR_CORRECTION, ErrorCorrectionLevel.M);
+    hints.put(EncodeHintType.MARGIN, QUIET_MODULES);
+    if (text.chars().anyMatch(c -> c > ASCII_MOST)) {
+      hints.put(EncodeHintType.CHARACTER_SET, "UTF-8");
+    }
+    return hints;
+  }
+
   private static byte[] png(String text) {
     try {
-      BitMatrix matrix =
-          new QRCodeWriter()
-              .encode(
-                  text,
-                  BarcodeFormat.QR_CODE,
-                  0,
-                  0,
-                  Map.of(
-                      EncodeHintType.CHARACTER_SET,
-                      "UTF-8",
-                      EncodeHintType.ERROR_CORRECTION,
-                      ErrorCorrectionLevel.M,
-                      EncodeHintType.MARGIN,
-                      QUIET_MODULES));
+      BitMatrix matrix = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, hints(text));
       int side = matrix.getWidth() * DOTS;
       BufferedImage image = new BufferedImage(side, side, BufferedImage.TYPE_BYTE_BINARY);
       for (int y = 0; y < side; y++) {
