@@ -2,10 +2,8 @@ package bunting.core.kit;
 
 import bunting.core.assess.Distribution;
 import bunting.core.assess.FeedReading;
-import bunting.core.assess.Joints;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
-import bunting.core.assess.Tails;
 import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Input;
@@ -14,11 +12,9 @@ import bunting.core.show.OtherDecisions;
 import bunting.core.show.PixelType;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Planning;
-import bunting.core.show.PriceList;
 import bunting.core.show.Run;
 import bunting.core.show.SupplyType;
 import bunting.core.show.Texts;
-import bunting.core.show.Wire;
 import bunting.core.stock.CutList;
 import bunting.core.survey.Geometry;
 import java.util.ArrayList;
@@ -40,23 +36,17 @@ import java.util.TreeMap;
  * least, a tenth of cable (common practice, no source).
  */
 public final class ShoppingList {
-  private static final double REEL_M = 25;
-  private static final int FERRULES_A_PACK = 100;
   private static final int CLIPS_A_PACK = 100;
   private static final double TRACK_M = 2;
 
   /** Clips for a metre of string that hangs in no track (our reckoning). */
   private static final double CLIPS_PER_M = 2;
 
-  private static final int LABELS_A_SHEET = 21;
-
   private final Reading reading;
-  private final List<Cables.Cable> cables;
   private final List<Need> needs = new ArrayList<>();
 
-  private ShoppingList(Reading reading, List<Cables.Cable> cables) {
+  private ShoppingList(Reading reading) {
     this.reading = reading;
-    this.cables = cables;
   }
 
   /**
@@ -66,15 +56,13 @@ public final class ShoppingList {
    */
   public static List<Need> of(
       Reading reading, CutList cuts, List<Cables.Cable> cables, Map<String, Integer> stock) {
-    ShoppingList list = new ShoppingList(reading, cables);
+    ShoppingList list = new ShoppingList(reading);
     list.pixels(cuts);
     list.boxes();
     list.power();
     list.fuses();
-    list.wire();
-    list.ends();
-    list.mains();
     list.fixings();
+    list.needs.addAll(CableNeeds.of(reading, cables));
     return list.needs.stream()
         .map(n -> n.withMore(Math.max(0, stock.getOrDefault(n.part(), 0))))
         .sorted(Comparator.comparing(Need::group))
@@ -203,163 +191,6 @@ public final class ShoppingList {
     add(Need.Group.FUSES, "fuse holder in the wire", "", holders, Spares.of(holders), 0);
   }
 
-  /** A reel: what it is for and its wire. */
-  private record Reel(String kind, String wire) {}
-
-  private void wire() {
-    Map<Reel, Double> metres =
-        new TreeMap<>(Comparator.comparing(Reel::kind).thenComparing(Reel::wire));
-    for (Cables.Cable c : cables) {
-      if (c.kind() != Cables.Kind.CORD) {
-        metres.merge(reel(c), c.metres().orElse(0), Double::sum);
-      }
-    }
-    PriceList prices = reading.show().allotting().planning().prices();
-    Map<String, Wire> wires = reading.show().catalogue().wiresById();
-    metres.forEach(
-        (reel, m) -> {
-          Wire wire = wires.get(reel.wire());
-          double perM =
-              reel.wire().isEmpty() ? prices.dataPerM() : wire == null ? 0 : prices.perM(wire);
-          needs.add(
-              new Need(
-                  Need.Group.WIRE,
-                  reel.kind(),
-                  reel.wire(),
-                  m,
-                  Spares.cable(m),
-                  0,
-                  "m",
-                  REEL_M,
-                  perM * REEL_M));
-        });
-  }
-
-  private static Reel reel(Cables.Cable c) {
-    boolean lead = c.kind() == Cables.Kind.LEAD || c.kind() == Cables.Kind.JUMPER;
-    if (lead) {
-      return c.wire().isPresent()
-          ? new Reel("lead with data, " + c.conductors() + " conductors", c.wire().get())
-          : new Reel("data lead, " + c.conductors() + " conductors", "");
-    }
-    String kind =
-        switch (c.kind()) {
-          case INPUT -> "supply to board, two conductors";
-          case SET -> "lead of a plain set, " + c.conductors() + " conductors";
-          default -> "power cable, two conductors";
-        };
-    return new Reel(kind, c.wire().orElse(""));
-  }
-
-  private void ends() {
-    Map<String, Integer> plugs = new TreeMap<>();
-    Map<String, Integer> ferrules = new TreeMap<>();
-    Map<String, Integer> glands = new TreeMap<>();
-    for (Cables.Cable c : cables) {
-      c.plug().ifPresent(p -> plugs.merge(p.kind(), 1, Integer::sum));
-      c.wire().filter(w -> screwed(c)).ifPresent(w -> ferrules.merge(w, ends(c), Integer::sum));
-      Glands.of(c).ifPresent(g -> glands.merge(g.words(), 1, Integer::sum));
-    }
-    plugs.forEach(
-        (kind, n) ->
-            needs.add(
-                new Need(
-                    Need.Group.ENDS,
-                    "plug and socket for the weather, with tails",
-                    kind,
-                    n,
-                    Spares.of(n),
-                    0,
-                    "pairs",
-                    1,
-                    0)));
-    Tails.all(reading).entrySet().stream()
-        .sorted(Comparator.comparing(e -> e.getKey().id()))
-        .forEach(
-            e ->
-                add(
-                    Need.Group.ENDS,
-                    "tail onto a strip's pads",
-                    e.getKey().wire().id() + ", " + Texts.number(e.getKey().lengthM()) + " m",
-                    e.getValue(),
-                    Spares.of(e.getValue()),
-                    0,
-                    e.getKey().cost()));
-    Joints.all(reading).entrySet().stream()
-        .sorted(Comparator.comparing(e -> e.getKey().id()))
-        .forEach(
-            e ->
-                add(
-                    Need.Group.ENDS,
-                    e.getKey().name(),
-                    Texts.number(e.getKey().ampsMax()) + " A",
-                    e.getValue(),
-                    Spares.of(e.getValue()),
-                    0,
-                    e.getKey().cost()));
-    ferrules.forEach(
-        (wire, n) ->
-            needs.add(
-                new Need(
-                    Need.Group.ENDS,
-                    "ferrule",
-                    wire,
-                    n,
-                    Spares.of(n),
-                    0,
-                    "pieces",
-                    FERRULES_A_PACK,
-                    0)));
-    glands.forEach((size, n) -> add(Need.Group.ENDS, "cable gland", size, n, Spares.of(n), 0));
-  }
-
-  private static boolean screwed(Cables.Cable c) {
-    return c.kind() != Cables.Kind.CORD && c.kind() != Cables.Kind.JUMPER;
-  }
-
-  /** Ends under a screw: both of a cable inside a box, else the one at the box. */
-  private static int ends(Cables.Cable c) {
-    return c.kind() == Cables.Kind.INPUT ? 2 * c.conductors() : c.conductors();
-  }
-
-  private void mains() {
-    Map<String, Double> metres = new TreeMap<>();
-    Map<String, Integer> count = new TreeMap<>();
-    for (Cables.Cable c : cables) {
-      if (c.kind() == Cables.Kind.CORD) {
-        String wire = c.wire().orElse("");
-        metres.merge(wire, c.metres().orElse(0), Double::sum);
-        count.merge(wire, 1, Integer::sum);
-      }
-    }
-    metres.forEach(
-        (wire, m) ->
-            needs.add(
-                new Need(
-                    Need.Group.MAINS,
-                    "mains cord, outdoors, with earth",
-                    wire,
-                    m,
-                    Spares.cable(m),
-                    0,
-                    "m",
-                    REEL_M,
-                    0)));
-    count.forEach(
-        (wire, n) ->
-            needs.add(
-                new Need(
-                    Need.Group.MAINS,
-                    "plug and socket for the weather",
-                    "for " + wire,
-                    n,
-                    n,
-                    0,
-                    "pairs",
-                    1,
-                    0)));
-  }
-
   private void fixings() {
     double track = 0;
     double clips = 0;
@@ -392,17 +223,5 @@ public final class ShoppingList {
               CLIPS_A_PACK,
               0));
     }
-    int labels = 2 * cables.size() + reading.decisions().controllers().size();
-    needs.add(
-        new Need(
-            Need.Group.FIXINGS,
-            "label for the weather",
-            "sheet of " + LABELS_A_SHEET,
-            labels,
-            labels,
-            0,
-            "pieces",
-            LABELS_A_SHEET,
-            0));
   }
 }
