@@ -264,7 +264,10 @@ public final class Papers {
                 p -> {
                   boolean goes = !stopped.get() && watch.goOn(p.title(), done.get(), papers.size());
                   stopped.compareAndSet(false, !goes);
-                  List<Made> files = goes ? make(p, from, print) : List.<Made>of();
+                  List<Made> files =
+                      goes
+                          ? make(p, from, print, Optional.ofNullable(tables.get(p.id())))
+                          : List.<Made>of();
                   done.incrementAndGet();
                   return files;
                 })
@@ -291,15 +294,13 @@ public final class Papers {
   /** A file of a paper, ready to be written. */
   private record Made(Paper paper, String name, String format, int pages, Supplier<byte[]> bytes) {}
 
-  private static List<Made> make(Paper paper, Sources from, Print print) {
+  private static List<Made> make(Paper paper, Sources from, Print print, Optional<Table> table) {
     List<Made> files = new ArrayList<>();
     paper
         .page(from, print)
         .map(Pdf::of)
         .ifPresent(pdf -> files.add(new Made(paper, paper.id(), "pdf", pdf.pages(), pdf::bytes)));
-    paper
-        .table()
-        .ifPresent(t -> files.add(ready(paper, paper.id(), "csv", 0, t.apply(from).csv())));
+    table.ifPresent(t -> files.add(ready(paper, paper.id(), "csv", 0, t.csv())));
     Map<String, Table> book = paper.book().apply(from);
     if (!book.isEmpty()) {
       files.add(ready(paper, paper.id(), "xlsx", 0, Books.of(book)));
