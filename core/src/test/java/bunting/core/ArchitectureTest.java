@@ -253,7 +253,7 @@ class ArchitectureTest {
         .whereLayer("log")
         .mayOnlyAccessLayers("show")
         .whereLayer("kit")
-        .mayOnlyAccessLayers("hookup", "stock", "assess", "copper", "survey", "show")
+        .mayOnlyAccessLayers("hookup", "stock", "assess", "copper", "survey", "log", "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
             "copper",

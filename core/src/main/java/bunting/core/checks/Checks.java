@@ -75,6 +75,8 @@ public final class Checks {
           new MulticastFlood(),
           new DarkWatts(),
           new MixedVolts(),
+          new PlugClash(),
+          new RailsCrossed(),
           new NoSparePort(),
           new ManyFeeds(),
           new FarFeed(),

@@ -12,7 +12,6 @@ import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
-import bunting.core.show.Signal;
 import bunting.core.survey.Geometry;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
@@ -148,8 +147,8 @@ public final class Cables {
             .orElse(box.controller().at());
     Run run = s.run();
     boolean drawn = before.isEmpty() && d.firstPixel() == 1;
-    boolean clocked = s.type().signal() == Signal.CLOCKED;
     boolean power = d.powerFromPrevious() && d.leadWire().isPresent();
+    Plug plug = Plug.lead(reading.show().preparation(), s.type(), power, before.isEmpty());
     OptionalDouble fuse =
         reading.feedsBySegment().getOrDefault(d.id(), List.of()).stream()
             .filter(f -> f.feed().viaPort() && before.isEmpty())
@@ -166,8 +165,8 @@ public final class Cables {
             pixel(run.name(), d.firstPixel()),
             OptionalDouble.of(s.leadM()),
             d.leadWire(),
-            Plug.lead(power, clocked, s.type().volts()).pins().size(),
-            Optional.of(Plug.lead(power, clocked, s.type().volts())),
+            plug.pins().size(),
+            Optional.of(plug),
             fuse,
             words.of(from, drawn ? run.hanging().route() : List.of(), to)));
   }
@@ -190,7 +189,7 @@ public final class Cables {
             OptionalDouble.of(f.lengthM()),
             Optional.of(f.feed().wire()),
             2,
-            Optional.of(Plug.feed(s.type().volts())),
+            Optional.of(Plug.feed(reading.show().preparation(), s.type())),
             tail ? OptionalDouble.empty() : OptionalDouble.of(f.feed().fuseAmps()),
             tail ? "from the branch" : words.of(from, List.of(), to)));
   }

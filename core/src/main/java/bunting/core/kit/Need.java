@@ -71,7 +71,12 @@ public record Need(
 
   /** Packs to buy. */
   public int buy() {
-    return (int) Math.ceil(missing() / packs - 1e-9);
+    return buyOf(packs);
+  }
+
+  /** Packs to buy where so much is in one. */
+  public int buyOf(double pack) {
+    return (int) Math.ceil(missing() / pack - 1e-9);
   }
 
   /** What they cost; 0: no price is known. */

@@ -3,8 +3,14 @@ package bunting.core.kit;
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.log.Drift;
+import bunting.core.log.LogEntry;
+import bunting.core.log.LogKind;
+import bunting.core.log.ShowLog;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
+import bunting.core.show.Preparation;
+import bunting.core.show.Preparation.Done;
 import bunting.core.show.PriceList;
 import bunting.core.survey.Geometry;
 import bunting.core.units.Lengths;
@@ -15,6 +21,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The order in which a plan goes up: mains before boxes, boxes before what hangs on them; at each
@@ -22,7 +29,7 @@ import java.util.Optional;
  *
  * <p>A step comes after all that it needs. A place is a stretch of {@value #PLACE_M} m along the
  * elevation, high or low; a place where someone stands higher than {@value #LADDER_M} m is one for
- * two people. Minutes are our reckoning until the log knows better.
+ * two people. Minutes are our reckoning until the log knows better ({@link #learning}).
  *
  * @param steps in their order
  */
@@ -46,7 +53,8 @@ public record WorkList(List<Step> steps) {
    * @param after numbers of steps that come before it, rising
    * @param people how many
    * @param minutes for all of them together on it
-   * @param run the run that it hangs or joins; empty: none
+   * @param learned whether the log knows these minutes, or how this crew's differ from ours
+   * @param key what it does, as it is ticked
    */
   public record Step(
       int number,
@@ -55,9 +63,14 @@ public record WorkList(List<Step> steps) {
       List<Integer> after,
       int people,
       double minutes,
-      String run) {
+      boolean learned,
+      Done key) {
     public Step {
       after = List.copyOf(after);
+    }
+
+    private Step taking(double other) {
+      return new Step(number, place, what, after, people, other, true, key);
     }
   }
 
@@ -68,6 +81,56 @@ public record WorkList(List<Step> steps) {
   /** Minutes of all steps. */
   public double minutes() {
     return steps.stream().mapToDouble(Step::minutes).sum();
+  }
+
+  /** Steps that are not done, and whose minutes are still to come. */
+  public List<Step> open(Preparation preparation) {
+    Set<Done> done = Set.copyOf(preparation.done());
+    return steps.stream().filter(s -> !done.contains(s.key())).toList();
+  }
+
+  /** Numbers of steps that come before a step and are not done. */
+  public List<Integer> awaits(Step step, Preparation preparation) {
+    return step.after().stream()
+        .filter(n -> !preparation.done().contains(steps.get(n - 1).key()))
+        .toList();
+  }
+
+  /**
+   * The same with minutes that a log knows. A run or box whose building was logged with its minutes
+   * takes these again, shared out over its steps as ours are; all others are scaled by the median
+   * of logged to reckoned minutes, so that one long day does not count twice.
+   */
+  public WorkList learning(ShowLog log) {
+    Map<String, Double> logged = new HashMap<>();
+    for (ShowLog.Line line : log.of(LogKind.BUILT)) {
+      LogEntry e = line.entry();
+      String of = e.run().or(e::box).orElse("");
+      // The newest of a run holds: it was built again with what was learnt.
+      e.minutes().ifPresent(m -> logged.put(of, m));
+    }
+    Map<String, Double> reckoned = new HashMap<>();
+    for (Step s : steps) {
+      if (s.key().work() != Preparation.Work.TEST) {
+        reckoned.merge(s.key().of(), s.minutes(), Double::sum);
+      }
+    }
+    Map<String, Double> factors = new HashMap<>();
+    logged.forEach(
+        (of, minutes) -> {
+          double ours = reckoned.getOrDefault(of, 0.0);
+          if (ours > 0 && minutes > 0) {
+            factors.put(of, minutes / ours);
+          }
+        });
+    if (factors.isEmpty()) {
+      return this;
+    }
+    double usual = Drift.median(List.copyOf(factors.values()));
+    return new WorkList(
+        steps.stream()
+            .map(s -> s.taking(s.minutes() * factors.getOrDefault(s.key().of(), usual)))
+            .toList());
   }
 
   /** A place: a stretch of the elevation, low or high. */
@@ -122,8 +185,8 @@ public record WorkList(List<Step> steps) {
     }
 
     private int step(
-        String place, String what, List<Integer> after, int people, double minutes, String run) {
-      steps.add(new Step(steps.size() + 1, place, what, after, people, minutes, run));
+        String place, String what, List<Integer> after, int people, double minutes, Done key) {
+      steps.add(new Step(steps.size() + 1, place, what, after, people, minutes, false, key));
       return steps.size();
     }
 
@@ -155,7 +218,15 @@ public record WorkList(List<Step> steps) {
                 + id
                 + c.supply().map(s -> ", wire supply " + s + " to it").orElse("")
                 + "; fuses stay out, mains stay off";
-        boxStep.put(id, step(words(place), what, List.of(), place.people(), minutes, ""));
+        boxStep.put(
+            id,
+            step(
+                words(place),
+                what,
+                List.of(),
+                place.people(),
+                minutes,
+                new Done(Preparation.Work.BOX, id, 0)));
       }
     }
 
@@ -198,6 +269,10 @@ public record WorkList(List<Step> steps) {
           : s.run().name() + " " + d.firstPixel() + "-" + d.lastPixel();
     }
 
+    private static Done key(Preparation.Work work, SegmentReading s) {
+      return new Done(work, s.run().name(), s.segment().firstPixel());
+    }
+
     private void hang(Place place, SegmentReading s) {
       double metres = s.segment().pixels() / s.type().pitchPerM();
       String what = "Hang " + name(s) + ", " + s.segment().pixels() + " pixels; count them";
@@ -209,7 +284,7 @@ public record WorkList(List<Step> steps) {
               List.of(),
               place.people(),
               HANG_MINUTES_PER_M * metres,
-              s.run().name()));
+              key(Preparation.Work.HANG, s)));
     }
 
     private void join(Place place, SegmentReading s) {
@@ -240,9 +315,15 @@ public record WorkList(List<Step> steps) {
             .append(f.attach().work())
             .append(')');
       }
-      hung.put(
+      joined.put(
           d.id(),
-          step(words(place), what.toString(), after, place.people(), minutes, s.run().name()));
+          step(
+              words(place),
+              what.toString(),
+              after,
+              place.people(),
+              minutes,
+              key(Preparation.Work.JOIN, s)));
     }
 
     private void tests() {
@@ -264,7 +345,7 @@ public record WorkList(List<Step> steps) {
                 steps,
                 1,
                 TEST_MINUTES * steps.size(),
-                "");
+                new Done(Preparation.Work.TEST, box, 0));
           });
     }
   }

@@ -107,6 +107,12 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Days that something may hang. */
   public static final Range DAYS = between(1, 36_500);
 
+  /** Days that something takes or comes before another. */
+  public static final Range DAYS_AHEAD = between(0, 1000);
+
+  /** What is in a pack; 0: not said. */
+  public static final Range PACK = between(0, 1_000_000);
+
   /** Bits of a mask. */
   public static final Range PREFIX = between(8, 30);
 

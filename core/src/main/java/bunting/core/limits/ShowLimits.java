@@ -11,6 +11,7 @@ import bunting.core.show.Mains;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
+import bunting.core.show.Preparation;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Site;
@@ -56,6 +57,7 @@ public final class ShowLimits {
     for (HeldPost post : show.wiring().posts()) {
       number("The cable of a feed of " + post.run(), post.lengthM().orElse(0), Range.LENGTH);
     }
+    preparation(show.preparation());
     show.network().lan().taken().forEach((a, what) -> shortText("What is at " + a, what));
     show.network()
         .lan()
@@ -65,6 +67,19 @@ public final class ShowLimits {
     show.addressing()
         .reserved()
         .forEach(r -> shortText("The owner of universes " + r.text(), r.owner()));
+  }
+
+  private void preparation(Preparation p) {
+    number("Days before the first evening", p.readyDays(), Range.DAYS_AHEAD);
+    p.opening().ifPresent(d -> number("The year of the first evening", d.getYear(), Range.YEARS));
+    for (Preparation.Offer o : p.offers()) {
+      name("A part that is offered", o.part());
+      shortText("Who offers " + o.part(), o.from());
+      number("The price of " + o.part(), o.price(), Range.MONEY);
+      number("What is in a pack of " + o.part(), o.pack(), Range.PACK);
+      number("Days until " + o.part() + " is there", o.days(), Range.DAYS_AHEAD);
+    }
+    p.plugs().forEach(t -> shortText("The plug of " + t.pixelType(), t.plug()));
   }
 
   private static List<String> lights(Show show) {

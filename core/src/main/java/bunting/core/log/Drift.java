@@ -90,7 +90,8 @@ public record Drift(
     return ChronoUnit.DAYS.between(a.date(), b.date());
   }
 
-  private static double median(List<Double> values) {
+  /** The middle one of some values, or the mean of the two in the middle; 0 of none. */
+  public static double median(List<Double> values) {
     if (values.isEmpty()) {
       return 0;
     }

@@ -24,6 +24,7 @@ import java.util.Optional;
  * @param wiring what the builder knows and decided about power
  * @param bench what was done at the bench
  * @param mains what the builder knows and decided about the mains
+ * @param preparation what is bought and done until it stands
  */
 public record Show(
     ShowSettings settings,
@@ -41,7 +42,8 @@ public record Show(
     Network network,
     Wiring wiring,
     BenchNotes bench,
-    Mains mains) {
+    Mains mains,
+    Preparation preparation) {
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
@@ -74,7 +76,8 @@ public record Show(
         Network.DEFAULT,
         Wiring.DEFAULT,
         BenchNotes.NONE,
-        Mains.UNSAID);
+        Mains.UNSAID,
+        Preparation.NONE);
   }
 
   /** A show of these runs with all defaults. */
@@ -160,7 +163,8 @@ public record Show(
         network,
         wiring,
         bench,
-        mains);
+        mains,
+        preparation);
   }
 
   /** The same with another survey. */
@@ -211,7 +215,8 @@ public record Show(
         network,
         wiring,
         other,
-        mains);
+        mains,
+        preparation);
   }
 
   /** The same with other circuits; empty: mains are not checked. */
@@ -232,7 +237,8 @@ public record Show(
         network,
         wiring,
         bench,
-        mains);
+        mains,
+        preparation);
   }
 
   /** The same with other knowledge of the mains. */
@@ -253,6 +259,29 @@ public record Show(
         network,
         wiring,
         bench,
+        other,
+        preparation);
+  }
+
+  /** The same with another preparation. */
+  public Show withPreparation(Preparation other) {
+    return new Show(
+        settings,
+        sites,
+        addressing,
+        catalogue,
+        controllers,
+        circuits,
+        runs,
+        leftovers,
+        survey,
+        others,
+        workshop,
+        allotting,
+        network,
+        wiring,
+        bench,
+        mains,
         other);
   }
 
@@ -290,7 +319,8 @@ public record Show(
         net,
         cables,
         bench,
-        mains);
+        mains,
+        preparation);
   }
 
   private Show of(
@@ -315,6 +345,7 @@ public record Show(
         network,
         wiring,
         bench,
-        mains);
+        mains,
+        preparation);
   }
 }

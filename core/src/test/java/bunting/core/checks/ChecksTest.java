@@ -22,11 +22,13 @@ import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.PortReport;
 import bunting.core.show.PortStart;
+import bunting.core.show.Preparation;
 import bunting.core.show.Protocol;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.Supply;
+import bunting.core.show.TypePlug;
 import bunting.core.show.UniverseRange;
 import bunting.core.show.edit.RunEdits;
 import java.util.ArrayList;
@@ -48,6 +50,16 @@ import org.junit.jupiter.api.Test;
 class ChecksTest {
   private static Run run(String name, String type, int pixels) {
     return Run.of(name, type, pixels).withLead(OptionalDouble.of(2));
+  }
+
+  private static Show plugged(Show show, TypePlug... plugs) {
+    return show.withPreparation(Preparation.NONE.withPlugs(List.of(plugs)))
+        .withControllers(
+            List.of(new Controller("A", "box-4", 0, 0), new Controller("B", "box-4", 0, 0)));
+  }
+
+  private static Run onPortOne(Run run) {
+    return run.withPin(Optional.of(new Pin("A", OptionalInt.of(1))));
   }
 
   /** A small show that is sound in every respect. */
@@ -235,6 +247,22 @@ class ChecksTest {
     faults.put("dark-watts", read(runs(run("Weir", "12v-strip-60", 1900))));
     faults.put(
         "mixed-volts", read(runs(run("Weir", "12v-strip-60", 60), run("Boat", "5v-strip-60", 60))));
+    faults.put(
+        "plug-clash",
+        read(
+            plugged(
+                runs(run("Weir", "12v-strip-60", 60), run("Boat", "5v-strip-60", 60)),
+                new TypePlug("12v-strip-60", "round", false, false, TypePlug.Side.UNSAID),
+                new TypePlug("5v-strip-60", " Round", false, false, TypePlug.Side.UNSAID))));
+    faults.put(
+        "rails-crossed",
+        read(
+            plugged(
+                runs(
+                    onPortOne(run("Weir", "12v-strip-60", 60)),
+                    onPortOne(run("Boat", "12v-string-10", 30))),
+                new TypePlug("12v-strip-60", "", false, false, TypePlug.Side.LEFT),
+                new TypePlug("12v-string-10", "", false, false, TypePlug.Side.RIGHT))));
     faults.put(
         "no-spare-port",
         read(

@@ -8,10 +8,14 @@ import bunting.core.assess.SegmentReading;
 import bunting.core.plan.Assessor;
 import bunting.core.show.Controller;
 import bunting.core.show.Hanging;
+import bunting.core.show.PixelType;
 import bunting.core.show.Point;
+import bunting.core.show.Preparation;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Signal;
 import bunting.core.show.Survey;
+import bunting.core.show.TypePlug;
 import bunting.core.stock.CutList;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
@@ -168,12 +172,72 @@ class KitTest {
         .isEqualTo("2.0 m down, 1.0 m left");
   }
 
+  private static PixelType type(String id) {
+    return Show.of(List.of()).catalogue().pixelTypesById().get(id);
+  }
+
   @Test
   void plugsAreToldByPinsAndVolts() {
-    assertThat(Plug.lead(true, true, 12).words())
+    Preparation none = Preparation.NONE;
+    assertThat(Plug.lead(none, clocked(), true, true).words())
         .isEqualTo("4 pins, 12 V: V+, ground, data, clock");
-    assertThat(Plug.lead(false, false, 5).kind()).isEqualTo("2 pins, 5 V");
-    assertThat(Plug.feed(24).words()).isEqualTo("2 pins, 24 V: V+, ground");
+    assertThat(Plug.lead(none, type("5v-strip-60"), false, true).kind()).isEqualTo("2 pins, 5 V");
+    assertThat(Plug.feed(none, type("24v-strip-60-rgbw")).words())
+        .isEqualTo("2 pins, 24 V: V+, ground");
+  }
+
+  private static PixelType clocked() {
+    PixelType t = type("12v-strip-60");
+    return new PixelType(
+        "clocked",
+        t.name(),
+        t.volts(),
+        t.channels(),
+        t.order(),
+        t.bitsPerChannel(),
+        Signal.CLOCKED,
+        t.pitchPerM(),
+        t.cutEvery(),
+        t.milliampsFull(),
+        t.milliampsIdle(),
+        t.load(),
+        t.railOhmsPerM());
+  }
+
+  /** A backup data wire has no pixel before it at the first one: it lies at ground there. */
+  @Test
+  void backupDataOfTheFirstPixelLiesAtGround() {
+    PixelType type = type("12v-strip-60");
+    Preparation known =
+        Preparation.NONE.withPlug(
+            new TypePlug(type.id(), "white ring", true, true, TypePlug.Side.RIGHT));
+    assertThat(Plug.lead(known, type, true, true).words())
+        .isEqualTo("5 pins, 12 V, white ring: ground, V+, data, backup data to ground, data back");
+    assertThat(Plug.lead(known, type, true, false).pins()).contains(Plug.Pin.BACKUP);
+  }
+
+  /** Where the pixels are fed on their own, the lead brings no V+ from the board. */
+  @Test
+  void aLeadBesideAnotherSupplyBringsNoPlus() {
+    for (long seed = 1; seed <= 6; seed++) {
+      Reading reading = random(seed);
+      Set<String> byPort = new HashSet<>();
+      reading.feeds().stream()
+          .filter(f -> f.feed().viaPort())
+          .forEach(f -> byPort.add(f.feed().segment()));
+      int i = 0;
+      for (Cables.Cable c : Cables.of(reading)) {
+        if (c.kind() == Cables.Kind.LEAD) {
+          boolean plus = c.plug().orElseThrow().pins().contains(Plug.Pin.PLUS);
+          SegmentReading s = leads(reading).get(i++);
+          assertThat(plus).as(s.segment().id()).isEqualTo(byPort.contains(s.segment().id()));
+        }
+      }
+    }
+  }
+
+  private static List<SegmentReading> leads(Reading reading) {
+    return reading.segments().stream().filter(s -> s.segment().position() == 1).toList();
   }
 
   @Test

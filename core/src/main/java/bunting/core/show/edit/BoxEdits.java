@@ -120,6 +120,7 @@ public final class BoxEdits {
                 .withHandOut(show.allotting().handOut().map(h -> handedOut(h, from, to))))
         .withNetwork(show.network().boxRenamed(from, to))
         .withBench(show.bench().boxRenamed(from, to))
+        .withPreparation(show.preparation().boxRenamed(from, to))
         .withMains(MainsEdits.boxElsewhere(show.mains(), from, Optional.of(to)))
         .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
         .withLeftovers(show.leftovers().renamed("controllers", from, to));

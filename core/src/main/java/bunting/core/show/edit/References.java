@@ -14,6 +14,7 @@ import bunting.core.show.Mains;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
+import bunting.core.show.Preparation;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Survey;
@@ -60,7 +61,7 @@ public final class References {
   private Kept go() {
     Show next = show.withRuns(runs());
     next = next.withAllotting(allotting()).withWiring(wiring()).withWorkshop(workshop());
-    next = next.withBench(bench()).withMains(mains());
+    next = next.withBench(bench()).withMains(mains()).withPreparation(preparation());
     next = next.withSurvey(survey()).withAddressing(addressing());
     return new Kept(next.equals(show) ? show : next, dropped);
   }
@@ -233,6 +234,20 @@ public final class References {
       drop("Packs, rests or spares were noted of a pixel type that the show has not.");
     }
     return there;
+  }
+
+  /** Steps of what is not there any more, and plugs of types that are not, need no sentence. */
+  private Preparation preparation() {
+    Map<String, Integer> pixels = new HashMap<>();
+    show.runs().forEach(r -> pixels.put(r.name(), r.pixels()));
+    Set<String> types = show.catalogue().pixelTypesById().keySet();
+    Preparation had = show.preparation();
+    return had.withPlugs(had.plugs().stream().filter(p -> types.contains(p.pixelType())).toList())
+        .withDone(
+            had.done().stream()
+                .filter(
+                    d -> d.firstPixel() == 0 || d.firstPixel() <= pixels.getOrDefault(d.of(), 0))
+                .toList());
   }
 
   private Survey survey() {

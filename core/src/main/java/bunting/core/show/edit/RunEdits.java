@@ -103,6 +103,7 @@ public final class RunEdits {
                 .withHandOut(show.allotting().handOut().map(h -> nailsRenamed(h, from, to))))
         .withWiring(show.wiring().renamed(from, to))
         .withBench(show.bench().renamed(from, to))
+        .withPreparation(show.preparation().runRenamed(from, to))
         .withLeftovers(show.leftovers().renamed("runs", from, to));
   }
 
