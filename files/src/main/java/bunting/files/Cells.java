@@ -3,6 +3,7 @@ package bunting.files;
 import bunting.core.limits.Range;
 import bunting.core.show.Point;
 import bunting.core.show.edit.Names;
+import bunting.files.codec.Field;
 import java.math.BigDecimal;
 import java.nio.file.Path;
 import java.util.Locale;
@@ -11,7 +12,7 @@ import java.util.Optional;
 import java.util.regex.Pattern;
 
 /** The cells of one row of a list, by column; knows how to say what is wrong with one. */
-final class Cells {
+final class Cells implements Shape.Values {
   private static final Pattern NUMBER =
       Pattern.compile("[+-]?(\\d{1,12}(\\.\\d{0,18})?|\\.\\d{1,18})([eE][+-]?\\d{1,2})?");
   private static final Pattern WHOLE = Pattern.compile("\\+?\\d{1,9}");
@@ -43,6 +44,40 @@ final class Cells {
         column,
         what,
         BadInputException.name(file) + ": line " + line + ", column " + column + ": " + what);
+  }
+
+  @Override
+  public <V> Optional<V> maybe(Field<?, V> field) throws BadInputException {
+    String text = text(field.column());
+    if (text.isEmpty()) {
+      return Optional.empty();
+    }
+    Optional<V> value = field.parse(text);
+    if (value.isEmpty()) {
+      boolean comma = text.indexOf(',') >= 0 && field.typed().startsWith("a number");
+      throw wrong(
+          field.column(),
+          BadInputException.echo(text)
+              + " should be "
+              + field.typed()
+              + (comma ? " with a decimal point." : "."));
+    }
+    return value;
+  }
+
+  @Override
+  public BadInputException wrong(Field<?, ?> field, String what) {
+    return wrong(field.column(), what);
+  }
+
+  @Override
+  public BadInputException wrong(Field<?, ?> field, int item, String what) {
+    return wrong(field, what);
+  }
+
+  @Override
+  public BadInputException missing(Field<?, ?> field) {
+    return wrong(field.column(), "is empty; give " + field.typed() + ".");
   }
 
   /** A cell that is wrong. */

@@ -10,6 +10,7 @@ import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -105,6 +106,21 @@ final class Json {
     return this;
   }
 
+  /** A text, a number, true or false, or lists of numbers. */
+  Json put(String key, Object scalar) throws IOException {
+    return switch (scalar) {
+      case Double d -> put(key, (double) d);
+      case Integer i -> put(key, (long) i);
+      case Boolean b -> put(key, (boolean) b);
+      case List<?> list -> {
+        out.writeFieldName(key);
+        numbers(list);
+        yield this;
+      }
+      default -> put(key, scalar.toString());
+    };
+  }
+
   Json put(String key, boolean value) throws IOException {
     out.writeBooleanField(key, value);
     return this;
@@ -119,6 +135,18 @@ final class Json {
     out.writeFieldName(key);
     number(value);
     return this;
+  }
+
+  private void numbers(List<?> list) throws IOException {
+    out.writeStartArray();
+    for (Object item : list) {
+      if (item instanceof List<?> inner) {
+        numbers(inner);
+      } else if (item instanceof Number n) {
+        number(n.doubleValue());
+      }
+    }
+    out.writeEndArray();
   }
 
   void numbers(String key, Iterable<? extends Number> values) throws IOException {
@@ -152,19 +180,6 @@ final class Json {
   Json putNull(String key) throws IOException {
     out.writeNullField(key);
     return this;
-  }
-
-  void numberLists(String key, Iterable<? extends Iterable<? extends Number>> lists)
-      throws IOException {
-    out.writeArrayFieldStart(key);
-    for (Iterable<? extends Number> list : lists) {
-      out.writeStartArray();
-      for (Number n : list) {
-        number(n.doubleValue());
-      }
-      out.writeEndArray();
-    }
-    out.writeEndArray();
   }
 
   private void number(double value) throws IOException {

@@ -6,6 +6,7 @@ import bunting.core.show.Leftovers.Dropped;
 import bunting.core.show.Leftovers.Step;
 import bunting.core.show.Leftovers.Stray;
 import bunting.core.show.edit.Names;
+import bunting.files.codec.Field;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonParser;
 import com.fasterxml.jackson.core.JsonProcessingException;
@@ -21,6 +22,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Function;
 
@@ -28,7 +30,7 @@ import java.util.function.Function;
  * A JSON object that knows its path, checks what is asked of it and remembers the keys that nobody
  * asked for.
  */
-final class JsonFields {
+final class JsonFields implements Shape.Values {
   /** A picture is one text; its file as a whole is limited where it is read. */
   private static final JsonMapper MAPPER =
       JsonMapper.builder(
@@ -125,6 +127,37 @@ final class JsonFields {
       throw wrong(key, "is missing; give " + what + ".");
     }
     return value;
+  }
+
+  @Override
+  public <V> Optional<V> maybe(Field<?, V> field) throws BadInputException {
+    if (!has(field.key())) {
+      return Optional.empty();
+    }
+    Optional<V> value = field.read(node);
+    if (value.isEmpty()) {
+      OptionalInt item = field.spoiltItem(node);
+      throw item.isPresent()
+          ? wrong(
+              field, item.getAsInt(), "does not belong there: it should be " + field.wanted() + ".")
+          : wrong(field, "should be " + field.wanted() + ".");
+    }
+    return value;
+  }
+
+  @Override
+  public BadInputException wrong(Field<?, ?> field, int item, String what) {
+    return wrong(field.key() + "[" + item + "]", what);
+  }
+
+  @Override
+  public BadInputException wrong(Field<?, ?> field, String what) {
+    return wrong(field.key(), what);
+  }
+
+  @Override
+  public BadInputException missing(Field<?, ?> field) {
+    return wrong(field.key(), "is missing; give " + field.wanted() + ".");
   }
 
   String text(String key) throws BadInputException {
@@ -277,6 +310,19 @@ final class JsonFields {
       list.add(value);
     }
     return Optional.of(list);
+  }
+
+  /** A list of things that have no ids; empty where the key is absent. */
+  <T> List<T> things(String key, Shape<T> shape) throws BadInputException {
+    List<T> things = new ArrayList<>();
+    list(
+        key,
+        f -> {
+          things.add(shape.read(f));
+          return things.size();
+        },
+        String::valueOf);
+    return things;
   }
 
   /** A list of texts; empty where the key is absent. */

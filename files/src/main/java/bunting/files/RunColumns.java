@@ -1,6 +1,8 @@
 package bunting.files;
 
+import bunting.files.codec.Field;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The columns of RUNS.csv in the order in which they are written. */
 final class RunColumns {
@@ -10,25 +12,17 @@ final class RunColumns {
 
   /** Stand there where a run needs them. */
   static final List<String> RUNS =
-      List.of(
-          "lead_m",
-          "group",
-          "controller",
-          "port",
-          "split",
-          "built_pixels",
-          "group_pixels",
-          "colour_order",
-          "reverse_data",
-          "course_m",
-          "route_m");
+      RunFields.ALL.stream().map(Field::column).filter(c -> !ALWAYS.contains(c)).toList();
 
   /** What tells kinds of light apart. */
   static final String KIND = "light_kind";
 
   /** Lights that are not pixels; they mean something only beside {@link #KIND}. */
   static final List<String> OTHERS =
-      List.of("volts", "channels", "watts", "bulbs", "watts_per_bulb", "cord_amps");
+      Stream.of(LightFields.SET, LightFields.BULBS)
+          .flatMap(s -> s.columns().stream())
+          .filter(c -> !ALWAYS.contains(c) && !RUNS.contains(c))
+          .toList();
 
   private RunColumns() {}
 }

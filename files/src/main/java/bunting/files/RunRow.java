@@ -1,18 +1,16 @@
 package bunting.files;
 
-import bunting.core.limits.Range;
+import static bunting.files.codec.Optionals.decimal;
+
 import bunting.core.show.Controller;
 import bunting.core.show.Course;
 import bunting.core.show.Fitting;
-import bunting.core.show.Hanging;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
-import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Geometry;
 import java.math.BigDecimal;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -33,35 +31,13 @@ final class RunRow {
   }
 
   Run read() throws BadInputException {
-    String name = cells.name();
-    PixelType type = settings.catalogue().pixelTypesById().get(cell("type"));
-    if (type == null) {
-      throw wrong(
-          "type",
-          cell("type").isEmpty()
-              ? "is empty; give the id of a pixel type."
-              : BadInputException.echo(cell("type"))
-                  + " is no pixel type; give the id of one in the catalogue.");
-    }
-    Optional<BigDecimal> length = length();
-    Hanging hanging = hanging();
-    int pixels = pixels(type, length, hanging);
-    OptionalInt built = built();
-    Run run =
-        new Run(
-            name,
-            type.id(),
-            pixels,
-            OptionalInt.empty(),
-            optional(length),
-            hanging,
-            optional(cells.number("lead_m", Range.LENGTH)),
-            cells.optional("group"),
-            pin(),
-            cells.yes("split", true),
-            fitting(type),
-            notes());
-    return built.isPresent() ? run.withBuilt(built) : run;
+    PixelType type = RunFields.type(cells, settings);
+    OptionalDouble length = length();
+    ordered(type);
+    return RunFields.run(
+        cells,
+        new RunFields.Found(
+            type, pixels(type, length), length, cells.maybe(RunFields.GROUP), pin(), notes()));
   }
 
   private String cell(String column) {
@@ -72,45 +48,8 @@ final class RunRow {
     return cells.wrong(column, what);
   }
 
-  private static OptionalDouble optional(Optional<BigDecimal> value) {
-    return value.map(v -> OptionalDouble.of(v.doubleValue())).orElse(OptionalDouble.empty());
-  }
-
-  private OptionalInt built() throws BadInputException {
-    Optional<Integer> count = cells.whole("built_pixels", 1, Run.PIXELS_MAX);
-    return count.map(OptionalInt::of).orElse(OptionalInt.empty());
-  }
-
-  private Hanging hanging() throws BadInputException {
-    Optional<BigDecimal> endX = cells.number("end_x_m", Range.PLACE);
-    Optional<BigDecimal> endY = cells.number("end_y_m", Range.PLACE);
-    Point start = cells.place();
-    Optional<Point> end =
-        endX.isEmpty() && endY.isEmpty()
-            ? Optional.empty()
-            : Optional.of(
-                new Point(
-                    endX.map(BigDecimal::doubleValue).orElse(start.x()),
-                    endY.map(BigDecimal::doubleValue).orElse(start.y())));
-    Optional<Course> course = Optional.empty();
-    if (cells.has("course_m")) {
-      course = CourseText.parse(cell("course_m"));
-      if (course.isEmpty()) {
-        throw wrong("course_m", "should be a course " + CourseText.FORMS + ".");
-      }
-    }
-    List<Point> route = List.of();
-    if (cells.has("route_m")) {
-      route =
-          CourseText.points(cell("route_m"))
-              .orElseThrow(
-                  () -> wrong("route_m", "should be points in metres, such as 0 2; 4.5 2."));
-    }
-    return new Hanging(start, end, course, route);
-  }
-
-  private Fitting fitting(PixelType type) throws BadInputException {
-    Optional<String> order = cells.optional("colour_order");
+  private void ordered(PixelType type) throws BadInputException {
+    Optional<String> order = cells.maybe(RunFields.ORDER);
     if (order.isPresent() && !Fitting.rearranges(order.get(), type.order())) {
       throw wrong(
           "colour_order",
@@ -119,39 +58,43 @@ final class RunRow {
               + type.order()
               + " in another order.");
     }
-    return new Fitting(
-        cells.whole("group_pixels", 1, Fitting.GROUPING_MAX).orElse(1),
-        order,
-        cells.yes("reverse_data", false));
   }
 
-  private Optional<BigDecimal> length() throws BadInputException {
-    Range most = Range.aboveTo(0, 100_000);
-    Optional<BigDecimal> metres = cells.number("length_m", most);
-    Optional<BigDecimal> feet = cells.number("length_ft", Range.aboveTo(0, 100_000 / 0.3048));
+  private OptionalDouble length() throws BadInputException {
+    Optional<Double> metres = cells.maybe(RunFields.LENGTH);
+    Optional<Double> feet = cells.maybe(RunFields.FEET);
     if (metres.isPresent() && feet.isPresent()) {
       throw wrong("length_ft", "both length_m and length_ft are given; give one of them.");
     }
-    return metres.isPresent() ? metres : feet.map(Geometry::metresOfFeet);
+    return decimal(metres.or(() -> feet.map(BigDecimal::valueOf).map(RunRow::metres)));
   }
 
-  private int pixels(PixelType type, Optional<BigDecimal> length, Hanging hanging)
-      throws BadInputException {
-    Optional<Integer> given = cells.whole("pixels", 1, Run.PIXELS_MAX);
+  private static double metres(BigDecimal feet) {
+    return Geometry.metresOfFeet(feet).doubleValue();
+  }
+
+  private int pixels(PixelType type, OptionalDouble length) throws BadInputException {
+    Optional<Integer> given = cells.maybe(RunFields.PIXELS);
     if (given.isPresent()) {
       return given.get();
     }
-    if (length.isEmpty() && hanging.course().isPresent()) {
-      return ofCourse(hanging.course().get(), type);
+    Optional<Course> course = cells.maybe(RunFields.COURSE);
+    if (length.isEmpty() && course.isPresent()) {
+      return ofCourse(course.get(), type);
     }
     if (length.isEmpty()) {
       throw wrong(
           "pixels", "neither pixels nor a length is given; give pixels, length_m or length_ft.");
     }
+    // By the decimals that stand there: 4.35 m at 100/m are 435, and 0.3 ft are no less.
+    BigDecimal metres =
+        cell("length_m").isEmpty()
+            ? Geometry.metresOfFeet(new BigDecimal(cell("length_ft")))
+            : new BigDecimal(cell("length_m"));
     String column = cell("length_m").isEmpty() ? "length_ft" : "length_m";
     int count;
     try {
-      count = Geometry.pixelsOf(length.get(), type.pitchPerM(), type.cutEvery());
+      count = Geometry.pixelsOf(metres, type.pitchPerM(), type.cutEvery());
     } catch (ArithmeticException e) {
       count = Integer.MAX_VALUE;
     }

@@ -131,8 +131,8 @@ final class RunsReader {
     String name = read.name();
     switch (columns.containsKey("light_kind") ? read.text("light_kind") : "") {
       case "", "pixels" -> runs.add(new RunRow(read, settings, known).read());
-      case "rgb-set" -> sets.add(OtherRow.plainSet(read));
-      case "bulbs" -> strings.add(OtherRow.bulbString(read));
+      case "rgb-set" -> sets.add(LightFields.SET.read(read));
+      case "bulbs" -> strings.add(LightFields.BULBS.read(read));
       default ->
           throw read.wrong(
               "light_kind",

@@ -1,8 +1,6 @@
 package bunting.files;
 
 import bunting.core.show.BulbString;
-import bunting.core.show.Fitting;
-import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
@@ -11,11 +9,9 @@ import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.core.survey.Geometry;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -44,36 +40,13 @@ public final class RunsWriter {
   }
 
   private static Map<String, String> run(Run run, PixelType type, boolean kinds) {
-    Map<String, String> row = new LinkedHashMap<>();
-    row.put("name", run.name());
-    row.put("type", run.type());
-    row.put("pixels", Integer.toString(run.plannedPixels()));
-    put(row, "length_m", run.lengthM());
-    put(row, "x_m", "y_m", run.start());
+    Map<String, String> row = Shape.cells(RunFields.ALL, run);
+    at(row, run.start());
     if (run.end().isPresent()) {
-      put(row, "end_x_m", "end_y_m", Geometry.end(run, type));
-    }
-    put(row, "lead_m", run.leadM());
-    run.group().ifPresent(g -> row.put("group", g));
-    run.pin().map(Pin::controller).ifPresent(c -> row.put("controller", c));
-    run.pin()
-        .filter(p -> p.port().isPresent())
-        .ifPresent(p -> row.put("port", Integer.toString(p.port().getAsInt())));
-    if (!run.split()) {
-      row.put("split", "no");
-    }
-    run.built().ifPresent(b -> row.put("built_pixels", Integer.toString(b)));
-    Fitting fitting = run.fitting();
-    if (fitting.grouping() > 1) {
-      row.put("group_pixels", Integer.toString(fitting.grouping()));
-    }
-    fitting.order().ifPresent(o -> row.put("colour_order", o));
-    if (fitting.reversed()) {
-      row.put("reverse_data", "yes");
-    }
-    run.hanging().course().ifPresent(c -> row.put("course_m", CourseText.of(c)));
-    if (!run.hanging().route().isEmpty()) {
-      row.put("route_m", CourseText.of(run.hanging().route()));
+      // Both, and where the last pixel really is.
+      Point end = Geometry.end(run, type);
+      row.put("end_x_m", Texts.number(end.x()));
+      row.put("end_y_m", Texts.number(end.y()));
     }
     if (kinds) {
       row.put("light_kind", "pixels");
@@ -85,36 +58,22 @@ public final class RunsWriter {
   }
 
   private static Map<String, String> set(PlainSet set) {
-    Map<String, String> row = new LinkedHashMap<>();
-    row.put("name", set.name());
-    row.put("light_kind", "rgb-set");
-    put(row, "x_m", "y_m", set.at());
-    put(row, "lead_m", set.leadM());
-    set.group().ifPresent(g -> row.put("group", g));
-    row.put("volts", Texts.number(set.volts()));
-    row.put("channels", Integer.toString(set.channels()));
-    row.put("watts", Texts.number(set.watts()));
-    return row;
+    return kind(LightFields.SET.cells(set), "rgb-set", set.at());
   }
 
   private static Map<String, String> bulbs(BulbString string) {
-    Map<String, String> row = new LinkedHashMap<>();
-    row.put("name", string.name());
-    row.put("light_kind", "bulbs");
-    put(row, "x_m", "y_m", string.at());
-    row.put("length_m", Texts.number(string.lengthM()));
-    row.put("bulbs", Integer.toString(string.bulbs()));
-    row.put("watts_per_bulb", Texts.number(string.wattsPerBulb()));
-    row.put("cord_amps", Texts.number(string.cordAmpsMax()));
+    return kind(LightFields.BULBS.cells(string), "bulbs", string.at());
+  }
+
+  private static Map<String, String> kind(Map<String, String> row, String kind, Point at) {
+    row.put(RunColumns.KIND, kind);
+    at(row, at);
     return row;
   }
 
-  private static void put(Map<String, String> row, String column, OptionalDouble value) {
-    value.ifPresent(v -> row.put(column, Texts.number(v)));
-  }
-
-  private static void put(Map<String, String> row, String x, String y, Point at) {
-    row.put(x, Texts.number(at.x()));
-    row.put(y, Texts.number(at.y()));
+  /** A place of 0 stands there too: it is one. */
+  private static void at(Map<String, String> row, Point at) {
+    row.put("x_m", Texts.number(at.x()));
+    row.put("y_m", Texts.number(at.y()));
   }
 }

@@ -15,13 +15,10 @@ import bunting.core.show.Show;
 import bunting.core.show.ShowSettings;
 import bunting.core.show.Site;
 import bunting.core.show.SlotSplit;
-import bunting.core.show.StandardCatalogue;
 import bunting.core.show.UniverseRange;
-import bunting.core.show.Wire;
 import bunting.core.show.Wiring;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,7 +44,7 @@ final class SettingsReader {
     Addressing addressing = addressing(in);
     Planning planning = AllottingJson.planning(in, prices);
     Network network = NetworkJson.read(in);
-    Catalogue catalogue = catalogue(in);
+    Catalogue catalogue = CatalogueJson.read(in);
     Wiring wiring = WiringJson.settings(in, WiringJson.ids(catalogue.wires()));
     Optional<List<Controller>> controllers = controllers(in, catalogue);
     Optional<List<Circuit>> circuits = MainsJson.circuits(in, settings);
@@ -132,43 +129,6 @@ final class SettingsReader {
       ranges.add(new UniverseRange(first, last, owners.getOrDefault(text.strip(), "")));
     }
     return ranges;
-  }
-
-  private static Catalogue catalogue(JsonFields in) throws BadInputException {
-    Catalogue d = StandardCatalogue.get();
-    return new Catalogue(
-        in.list("pixelTypes", CatalogueReader::pixelType, t -> t.id()).orElse(d.pixelTypes()),
-        in.list("controllerTypes", CatalogueReader::controllerType, t -> t.id())
-            .orElse(d.controllerTypes()),
-        in.list("supplyTypes", CatalogueReader::supplyType, t -> t.id()).orElse(d.supplyTypes()),
-        wires(in).orElse(d.wires()),
-        in.list("dimmerTypes", CatalogueReader::dimmerType, t -> t.id()).orElse(d.dimmerTypes()),
-        in.list("leadHelpers", CatalogueReader::leadHelper, t -> t.id()).orElse(d.leadHelpers()),
-        in.list("distributionBlocks", CatalogueReader::block, t -> t.id()).orElse(d.blocks()),
-        in.list("tails", CatalogueReader::tail, t -> t.id()).orElse(d.tails()),
-        in.list("joints", CatalogueReader::joint, t -> t.id()).orElse(d.joints()));
-  }
-
-  private static Optional<List<Wire>> wires(JsonFields in) throws BadInputException {
-    Optional<List<String>> ids = in.texts("wires");
-    List<Wire> wires = new ArrayList<>();
-    Set<String> seen = new HashSet<>();
-    for (String id : ids.orElse(List.of())) {
-      String here = "wires[" + wires.size() + "]";
-      Wire wire = Wire.parse(id).filter(w -> w.fuseAmpsMax() > 0).orElse(null);
-      if (wire == null) {
-        throw in.wrong(
-            here,
-            "should be one of 22AWG, 20AWG, 18AWG, 16AWG, 14AWG, 12AWG, 10AWG, 0.5mm2, 0.75mm2,"
-                + " 1.0mm2, 1.5mm2, 2.5mm2, 4.0mm2, 6.0mm2.");
-      }
-      if (!seen.add(id)) {
-        throw in.wrong(
-            here, "names " + BadInputException.echo(id) + " a second time; name each wire once.");
-      }
-      wires.add(wire);
-    }
-    return ids.map(i -> wires);
   }
 
   private static Optional<List<Controller>> controllers(JsonFields in, Catalogue catalogue)

@@ -197,9 +197,9 @@ public final class SheetImport {
     return switch (cells.text("light_kind")) {
       case "", "pixels" -> Light.of(new RunRow(cells, show, known).read());
       case "rgb-set" ->
-          new Light(Optional.empty(), Optional.of(OtherRow.plainSet(cells)), Optional.empty());
+          new Light(Optional.empty(), Optional.of(LightFields.SET.read(cells)), Optional.empty());
       case "bulbs" ->
-          new Light(Optional.empty(), Optional.empty(), Optional.of(OtherRow.bulbString(cells)));
+          new Light(Optional.empty(), Optional.empty(), Optional.of(LightFields.BULBS.read(cells)));
       default -> throw cells.wrong("light_kind", "should be pixels, rgb-set or bulbs.");
     };
   }

@@ -6,7 +6,6 @@ import bunting.core.show.Hours;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.UniverseRange;
-import bunting.core.show.Wire;
 import bunting.core.show.edit.References;
 import java.io.IOException;
 import java.util.List;
@@ -47,6 +46,7 @@ final class ShowDocument {
             .withSurvey(SurveyJson.read(in))
             .withWorkshop(WorkshopJson.read(in))
             .withBench(BenchJson.read(in))
+            .withPreparation(PreparationJson.read(in))
             .withAllotting(AllottingJson.read(in, bare.allotting()))
             .withWiring(WiringJson.read(in, bare.wiring()));
     // Hours stand in the settings; a show file may have them beside these.
@@ -84,6 +84,7 @@ final class ShowDocument {
           SurveyJson.write(json, show.survey());
           WorkshopJson.write(json, show.workshop());
           BenchJson.write(json, show.bench());
+          PreparationJson.write(json, show.preparation());
           AllottingJson.write(json, show.allotting());
           WiringJson.writePosts(json, show.wiring());
         });
@@ -131,8 +132,7 @@ final class ShowDocument {
         });
     AllottingJson.writeSettings(json, show.allotting().planning(), show.network());
     WiringJson.writeSettings(json, show.wiring());
-    CatalogueWriter.write(json, show.catalogue());
-    json.texts("wires", show.catalogue().wires().stream().map(Wire::id).toList());
+    CatalogueJson.write(json, show.catalogue());
     if (show.controllers().isPresent()) {
       json.list(
           "controllers",

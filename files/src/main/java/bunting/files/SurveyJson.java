@@ -6,6 +6,9 @@ import bunting.core.show.Point;
 import bunting.core.show.Site;
 import bunting.core.show.Survey;
 import bunting.core.show.Underlay;
+import bunting.core.show.edit.Names;
+import bunting.files.codec.Field;
+import bunting.files.codec.Kind;
 import java.io.IOException;
 import java.util.Base64;
 import java.util.List;
@@ -13,6 +16,80 @@ import java.util.Optional;
 
 /** What stands on the elevation besides runs and boxes, in a show file; the underlay is inside. */
 final class SurveyJson {
+  private static final Field<Survey, Boolean> FEET =
+      Field.each("feet", "whether lengths are shown in feet", Kind.flag(), Survey::feet)
+          .usually(false);
+
+  private static final Field<Survey.Outlet, String> OUTLET =
+      Field.each("id", "no two are the same", Kind.text(Names.LENGTH_MAX), Survey.Outlet::id);
+  private static final Field<Survey.Outlet, Double> OUTLET_X = LightFields.x(o -> o.at().x());
+  private static final Field<Survey.Outlet, Double> OUTLET_Y = LightFields.y(o -> o.at().y());
+  private static final Field<Survey.Outlet, String> CIRCUIT =
+      new Field<>(
+          "circuit", "whose outlet it is", Kind.text(Names.LENGTH_MAX), Survey.Outlet::circuit);
+
+  /** An outlet of the mains. */
+  static final Shape<Survey.Outlet> OUTLETS =
+      new Shape<>(
+          List.of(OUTLET, OUTLET_X, OUTLET_Y, CIRCUIT),
+          v ->
+              new Survey.Outlet(
+                  v.of(OUTLET), new Point(v.of(OUTLET_X), v.of(OUTLET_Y)), v.maybe(CIRCUIT)));
+
+  private static final Field<Site, String> POINT =
+      Field.each("id", "no two are the same", Kind.text(Names.LENGTH_MAX), Site::id);
+  private static final Field<Site, Double> POINT_X =
+      Field.each("xM", "where it is, across", Kind.number(Range.PLACE), Site::x);
+  private static final Field<Site, Double> POINT_Y =
+      Field.each("yM", "where it is, upwards", Kind.number(Range.PLACE), Site::y);
+
+  /** Where the network can be joined. */
+  static final Shape<Site> POINTS =
+      new Shape<>(
+          List.of(POINT, POINT_X, POINT_Y),
+          v -> new Site(v.of(POINT), v.of(POINT_X), v.of(POINT_Y)));
+
+  private static final Field<Survey.Note, String> TEXT =
+      Field.each("text", "in words", Kind.text(Names.LENGTH_MAX), Survey.Note::text);
+  private static final Field<Survey.Note, Double> NOTE_X = LightFields.x(n -> n.at().x());
+  private static final Field<Survey.Note, Double> NOTE_Y = LightFields.y(n -> n.at().y());
+
+  /** A note that is pinned to the elevation. */
+  static final Shape<Survey.Note> NOTES =
+      new Shape<>(
+          List.of(TEXT, NOTE_X, NOTE_Y),
+          v -> new Survey.Note(v.of(TEXT), new Point(v.of(NOTE_X), v.of(NOTE_Y))));
+
+  private static final Field<Underlay, String> NAME =
+      Field.each(
+          "name",
+          "what the picture was called",
+          Kind.textOrNone(Names.LENGTH_MAX),
+          u -> u.picture().name());
+  private static final Field<Underlay, Double> LEFT = LightFields.x(u -> u.origin().x());
+  private static final Field<Underlay, Double> BOTTOM = LightFields.y(u -> u.origin().y());
+  private static final Field<Underlay, Double> SCALE =
+      Field.each(
+          "metresPerUnit",
+          "metres of one of its units",
+          Kind.number(Range.METRES_PER_UNIT),
+          Underlay::metresPerUnit);
+  private static final Field<Underlay, Double> TURN =
+      Field.each("turnDeg", "how it is turned", Kind.number(Range.DEGREES), Underlay::turnDeg)
+          .usually(0.0);
+  private static final Field<Underlay, Double> OPACITY =
+      Field.each(
+              "opacityPercent",
+              "how strongly it shows",
+              Kind.number(Range.PERCENT),
+              Underlay::opacityPercent)
+          .usually(55.0);
+  private static final Field<Underlay, Boolean> SCALED =
+      Field.each("scaled", "whether somebody gave it its measure", Kind.flag(), Underlay::scaled)
+          .usually(true);
+  private static final List<Field<Underlay, ?>> UNDERLAY =
+      List.of(NAME, LEFT, BOTTOM, SCALE, TURN, OPACITY, SCALED);
+
   private SurveyJson() {}
 
   static Survey read(JsonFields in) throws BadInputException {
@@ -22,33 +99,13 @@ final class SurveyJson {
     }
     Survey survey =
         new Survey(
-            f.flag("feet", false),
+            f.of(FEET),
             underlay(f),
-            f.list("outlets", SurveyJson::outlet, Survey.Outlet::id).orElse(List.of()),
-            f.list("networkPoints", SurveyJson::site, Site::id).orElse(List.of()),
-            notes(f));
+            f.list("outlets", OUTLETS::read, Survey.Outlet::id).orElse(List.of()),
+            f.list("networkPoints", POINTS::read, Site::id).orElse(List.of()),
+            f.things("notes", NOTES));
     f.done();
     return survey;
-  }
-
-  private static Site site(JsonFields f) throws BadInputException {
-    return new Site(f.text("id"), f.number("xM", Range.PLACE), f.number("yM", Range.PLACE));
-  }
-
-  private static Survey.Outlet outlet(JsonFields f) throws BadInputException {
-    return new Survey.Outlet(f.text("id"), OthersJson.place(f), f.optionalText("circuit"));
-  }
-
-  private static List<Survey.Note> notes(JsonFields f) throws BadInputException {
-    List<Survey.Note> notes = new java.util.ArrayList<>();
-    f.list(
-        "notes",
-        n -> {
-          notes.add(new Survey.Note(n.text("text"), OthersJson.place(n)));
-          return notes.size();
-        },
-        String::valueOf);
-    return notes;
   }
 
   private static Optional<Underlay> underlay(JsonFields in) throws BadInputException {
@@ -62,12 +119,12 @@ final class SurveyJson {
     } catch (IllegalArgumentException e) {
       throw f.wrong("base64", "should be the picture's bytes in base64.");
     }
-    Point corner = OthersJson.place(f);
-    double scale = f.number("metresPerUnit", Range.METRES_PER_UNIT);
-    double turn = f.number("turnDeg", Range.DEGREES, 0);
-    double opacity = f.number("opacityPercent", Range.PERCENT, 55);
-    boolean scaled = f.flag("scaled", true);
     String name = f.cutText("name", "picture");
+    Point corner = new Point(f.of(LEFT), f.of(BOTTOM));
+    double scale = f.of(SCALE);
+    double turn = f.of(TURN);
+    double opacity = f.of(OPACITY);
+    boolean scaled = f.of(SCALED);
     f.done();
     try {
       Picture picture = Pictures.of(name, bytes);
@@ -85,38 +142,19 @@ final class SurveyJson {
     json.object(
         "survey",
         s -> {
-          s.put("feet", survey.feet());
+          Shape.write(s, List.of(FEET), survey);
           if (survey.underlay().isPresent()) {
             Underlay u = survey.underlay().get();
             s.object(
                 "underlay",
-                j ->
-                    j.put("name", u.picture().name())
-                        .put("xM", u.origin().x())
-                        .put("yM", u.origin().y())
-                        .put("metresPerUnit", u.metresPerUnit())
-                        .put("turnDeg", u.turnDeg())
-                        .put("opacityPercent", u.opacityPercent())
-                        .put("scaled", u.scaled())
-                        .put("base64", Base64.getEncoder().encodeToString(u.picture().bytes())));
+                j -> {
+                  Shape.write(j, UNDERLAY, u);
+                  j.put("base64", Base64.getEncoder().encodeToString(u.picture().bytes()));
+                });
           }
-          s.list(
-              "outlets",
-              survey.outlets(),
-              (j, o) -> {
-                j.put("id", o.id()).put("xM", o.at().x()).put("yM", o.at().y());
-                if (o.circuit().isPresent()) {
-                  j.put("circuit", o.circuit().get());
-                }
-              });
-          s.list(
-              "networkPoints",
-              survey.networkPoints(),
-              (j, n) -> j.put("id", n.id()).put("xM", n.x()).put("yM", n.y()));
-          s.list(
-              "notes",
-              survey.notes(),
-              (j, n) -> j.put("text", n.text()).put("xM", n.at().x()).put("yM", n.at().y()));
+          s.list("outlets", survey.outlets(), OUTLETS::write);
+          s.list("networkPoints", survey.networkPoints(), POINTS::write);
+          s.list("notes", survey.notes(), NOTES::write);
         });
   }
 }

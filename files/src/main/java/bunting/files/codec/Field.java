@@ -1,31 +1,43 @@
 package bunting.files.codec;
 
-import bunting.core.limits.Range;
+import bunting.core.show.Texts;
 import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.node.JsonNodeFactory;
 import com.fasterxml.jackson.databind.node.ObjectNode;
-import java.math.BigDecimal;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.function.Function;
-import java.util.regex.Pattern;
 
 /**
- * A field of a thing that is kept in a file or typed: declared once, read from both, written, and
- * told in the documentation.
+ * A field of a thing that is kept in a file, stands in a list or is typed: declared once, read from
+ * all of them, written, and told in the documentation.
  *
  * @param <T> the thing that has it
  * @param <V> its value
  */
 public final class Field<T, V> {
-  private static final Pattern NUMBER = Pattern.compile("-?\\d{1,12}(\\.\\d{1,12})?");
-
   private final String key;
+  private final String column;
   private final String means;
   private final Kind<V> kind;
   private final Function<T, Optional<V>> of;
+  private final Optional<V> usual;
+
+  private Field(
+      String key,
+      String column,
+      String means,
+      Kind<V> kind,
+      Function<T, Optional<V>> of,
+      Optional<V> usual) {
+    this.key = key;
+    this.column = column;
+    this.means = means;
+    this.kind = kind;
+    this.of = of;
+    this.usual = usual;
+  }
 
   /**
    * A field.
@@ -33,108 +45,25 @@ public final class Field<T, V> {
    * @param key in files
    * @param means what it is, for the documentation
    * @param kind what it may be
-   * @param of where the thing has it
+   * @param of where the thing has it; empty: it is not written
    */
   public Field(String key, String means, Kind<V> kind, Function<T, Optional<V>> of) {
-    this.key = key;
-    this.means = means;
-    this.kind = kind;
-    this.of = of;
+    this(key, key, means, kind, of, Optional.empty());
   }
 
-  /**
-   * What a value may be.
-   *
-   * @param wanted what would be right, as it is said behind "should be"
-   * @param parse a typed text; empty: it is none
-   * @param read a value of a file; empty: it is none
-   * @param write into a file
-   */
-  public record Kind<V>(
-      String wanted,
-      Function<String, Optional<V>> parse,
-      Function<JsonNode, Optional<V>> read,
-      Writer<V> write) {}
-
-  /** Puts a value into an object of a file. */
-  @FunctionalInterface
-  public interface Writer<V> {
-    /** Puts it there under a key. */
-    void put(ObjectNode object, String key, V value);
+  /** One that each thing has. */
+  public static <T, V> Field<T, V> each(String key, String means, Kind<V> kind, Function<T, V> of) {
+    return new Field<>(key, means, kind, t -> Optional.of(of.apply(t)));
   }
 
-  /** Words of at most so many characters. */
-  public static Kind<String> text(int most) {
-    Function<String, Optional<String>> sound =
-        t -> Optional.of(t).filter(s -> !s.isEmpty() && s.length() <= most && whole(s));
-    return new Kind<>(
-        "a text of 1 to " + most + " characters",
-        sound,
-        n -> n.isTextual() ? sound.apply(n.textValue()) : Optional.empty(),
-        ObjectNode::put);
+  /** The same under another name in lists. */
+  public Field<T, V> column(String name) {
+    return new Field<>(key, name, means, kind, of, usual);
   }
 
-  /** No half of a character that no file could hold. */
-  private static boolean whole(String text) {
-    return text.codePoints().noneMatch(c -> c >= 0xD800 && c <= 0xDFFF);
-  }
-
-  /** A number of a range. */
-  public static Kind<Double> number(Range range) {
-    Function<BigDecimal, Optional<Double>> sound =
-        d -> Optional.of(d.doubleValue() + 0.0).filter(range::holds);
-    return new Kind<>(
-        "a number " + range.text(),
-        t -> NUMBER.matcher(t).matches() ? sound.apply(new BigDecimal(t)) : Optional.empty(),
-        n -> n.isNumber() ? sound.apply(n.decimalValue()) : Optional.empty(),
-        (o, k, v) -> {
-          if (v == Math.rint(v) && Math.abs(v) < 1e15) {
-            o.put(k, (long) (double) v);
-          } else {
-            o.put(k, v);
-          }
-        });
-  }
-
-  /** A whole number of a range. */
-  public static Kind<Integer> whole(Range range) {
-    Kind<Double> number = number(range);
-    Function<Optional<Double>, Optional<Integer>> sound =
-        d -> d.filter(v -> v == Math.rint(v)).map(Double::intValue);
-    return new Kind<>(
-        "a whole number " + range.text(),
-        t -> sound.apply(number.parse().apply(t)),
-        n -> sound.apply(number.read().apply(n)),
-        ObjectNode::put);
-  }
-
-  /** A day, as ISO 8601 has it. */
-  public static Kind<LocalDate> day() {
-    Function<String, Optional<LocalDate>> sound =
-        t -> {
-          try {
-            LocalDate day = LocalDate.parse(t);
-            return Optional.of(day).filter(d -> Range.YEARS.holds(d.getYear()));
-          } catch (DateTimeParseException e) {
-            return Optional.empty();
-          }
-        };
-    return new Kind<>(
-        "a day such as 2026-11-28",
-        sound,
-        n -> n.isTextual() ? sound.apply(n.textValue()) : Optional.empty(),
-        (o, k, v) -> o.put(k, v.toString()));
-  }
-
-  /** One of several words. */
-  public static <V> Kind<V> word(List<V> all, Function<V, String> id) {
-    Function<String, Optional<V>> sound =
-        t -> all.stream().filter(v -> id.apply(v).equals(t)).findFirst();
-    return new Kind<>(
-        "one of " + String.join(", ", all.stream().map(id).toList()),
-        sound,
-        n -> n.isTextual() ? sound.apply(n.textValue()) : Optional.empty(),
-        (o, k, v) -> o.put(k, id.apply(v)));
+  /** The same with a value that it has where none stands. */
+  public Field<T, V> usually(V value) {
+    return new Field<>(key, column, means, kind, of, Optional.of(value));
   }
 
   /** Its key in files. */
@@ -142,9 +71,24 @@ public final class Field<T, V> {
     return key;
   }
 
-  /** What would be right, as it is said behind "should be". */
+  /** Its name in lists. */
+  public String column() {
+    return column;
+  }
+
+  /** The value that it has where none stands; empty: one must stand there, or may be missing. */
+  public Optional<V> usual() {
+    return usual;
+  }
+
+  /** What would be right in a file, as it is said behind "should be". */
   public String wanted() {
     return kind.wanted();
+  }
+
+  /** What would be right in a cell or an option. */
+  public String typed() {
+    return kind.typed();
   }
 
   /** The value of a typed text; empty: it is none. */
@@ -163,13 +107,64 @@ public final class Field<T, V> {
     return object.has(key) && read(object).isEmpty();
   }
 
-  /** Puts it into an object of a file, where the thing has it. */
-  public void write(T thing, ObjectNode object) {
-    of.apply(thing).ifPresent(v -> kind.write().put(object, key, v));
+  /** Which item of a list in a file makes it no value, from 0; empty: it is none of them alone. */
+  public OptionalInt spoiltItem(JsonNode object) {
+    JsonNode list = object.get(key);
+    for (int i = 0; list != null && list.isArray() && i < list.size(); i++) {
+      JsonNode alone = JsonNodeFactory.instance.arrayNode().add(list.get(i));
+      if (kind.read().apply(alone).isEmpty()) {
+        return OptionalInt.of(i);
+      }
+    }
+    return OptionalInt.empty();
   }
 
-  /** Its row in the documentation. */
+  /** What a file holds of a thing: a text, a number, true or false; empty: nothing. */
+  public Optional<Object> scalar(T thing) {
+    return of.apply(thing).map(kind.scalar());
+  }
+
+  /** What a cell holds of a thing; empty: nothing, or what is usual. */
+  public Optional<String> cell(T thing) {
+    return of.apply(thing).filter(v -> !usual.equals(Optional.of(v))).map(kind.text());
+  }
+
+  /** Puts it into an object of a file, where the thing has it. */
+  public void write(T thing, ObjectNode object) {
+    Optional<Object> value = scalar(thing);
+    if (value.isEmpty()) {
+      return;
+    }
+    switch (value.get()) {
+      case Double d when d == Math.rint(d) && Math.abs(d) < 1e15 ->
+          object.put(key, (long) (double) d);
+      case Double d -> object.put(key, d);
+      case Integer i -> object.put(key, i);
+      case Boolean b -> object.put(key, b);
+      case Object other -> object.put(key, other.toString());
+    }
+  }
+
+  /** Its row in the documentation of a file. */
   public String documented() {
-    return String.format(Locale.ROOT, "| `%s` | %s | %s |", key, kind.wanted(), means);
+    return row(key, kind.wanted(), usual.map(kind.scalar()).map(Field::plain));
+  }
+
+  /** Its row in the documentation of a list. */
+  public String documentedColumn() {
+    return row(column, kind.typed(), usual.map(kind.text()));
+  }
+
+  private static String plain(Object scalar) {
+    return scalar instanceof Double d ? Texts.number(d) : scalar.toString();
+  }
+
+  private String row(String name, String what, Optional<String> without) {
+    String other =
+        without
+            .filter(w -> !w.isEmpty() && !w.equals("[]"))
+            .map(w -> ", by default " + w)
+            .orElse("");
+    return String.format(Locale.ROOT, "| `%s` | %s%s | %s |", name, what, other, means);
   }
 }

@@ -1,5 +1,9 @@
 package bunting.files.log;
 
+import static bunting.files.codec.Optionals.boxed;
+import static bunting.files.codec.Optionals.decimal;
+import static bunting.files.codec.Optionals.whole;
+
 import bunting.core.limits.Range;
 import bunting.core.log.LogEntry;
 import bunting.core.log.LogKind;
@@ -7,14 +11,13 @@ import bunting.core.show.Run;
 import bunting.core.show.edit.Names;
 import bunting.files.BadInputException;
 import bunting.files.codec.Field;
+import bunting.files.codec.Kind;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.OptionalInt;
 
 /**
  * The fields of an entry of the log: of its file, of the command line, and of the documentation.
@@ -26,55 +29,47 @@ public final class LogFields {
       new Field<>(
           "kind",
           "what it tells",
-          Field.word(List.of(LogKind.values()), LogKind::id),
+          Kind.word(List.of(LogKind.values()), LogKind::id),
           e -> Optional.of(e.kind()));
   private static final Field<LogEntry, LocalDate> DATE =
       new Field<>(
-          "date", "the day of it; today by default", Field.day(), e -> Optional.of(e.date()));
+          "date", "the day of it; today by default", Kind.day(), e -> Optional.of(e.date()));
   private static final Field<LogEntry, String> RUN =
-      new Field<>("run", "a run of the show", Field.text(Names.LENGTH_MAX), LogEntry::run);
+      new Field<>("run", "a run of the show", Kind.text(Names.LENGTH_MAX), LogEntry::run);
   private static final Field<LogEntry, Integer> PIXEL =
       new Field<>(
           "pixel",
           "in the run's numbering",
-          Field.whole(Range.between(1, Run.PIXELS_MAX)),
+          Kind.whole(Range.between(1, Run.PIXELS_MAX)),
           e -> boxed(e.pixel()));
   private static final Field<LogEntry, String> BOX =
-      new Field<>("box", "the id of a box", Field.text(Names.LENGTH_MAX), LogEntry::box);
+      new Field<>("box", "the id of a box", Kind.text(Names.LENGTH_MAX), LogEntry::box);
   private static final Field<LogEntry, Double> VOLTS =
       new Field<>(
-          "volts", "that a meter read", Field.number(Range.READ_VOLTS), e -> boxed(e.volts()));
+          "volts", "that a meter read", Kind.number(Range.READ_VOLTS), e -> boxed(e.volts()));
   private static final Field<LogEntry, Double> AMPS =
-      new Field<>("amps", "that a meter read", Field.number(Range.AMPS), e -> boxed(e.amps()));
+      new Field<>("amps", "that a meter read", Kind.number(Range.AMPS), e -> boxed(e.amps()));
   private static final Field<LogEntry, Integer> COUNT =
       new Field<>(
           "count",
           "pixels that were counted; or parts that came, under 0: that went",
-          Field.whole(Range.between(-1_000_000, 1_000_000)),
+          Kind.whole(Range.between(-1_000_000, 1_000_000)),
           e -> boxed(e.count()));
   private static final Field<LogEntry, Double> MINUTES =
       new Field<>(
           "minutes",
           "of people at work; with a run or a box: of its lamps lit",
-          Field.number(Range.between(0, 10_000_000)),
+          Kind.number(Range.between(0, 10_000_000)),
           e -> boxed(e.minutes()));
   private static final Field<LogEntry, String> PART =
-      new Field<>("part", "a kind of part", Field.text(Names.LENGTH_MAX), LogEntry::part);
+      new Field<>("part", "a kind of part", Kind.text(Names.LENGTH_MAX), LogEntry::part);
   private static final Field<LogEntry, String> TEXT =
-      new Field<>("text", "in words", Field.text(TEXT_MOST), LogEntry::text);
+      new Field<>("text", "in words", Kind.text(TEXT_MOST), LogEntry::text);
 
   private static final List<Field<LogEntry, ?>> ALL =
       List.of(DATE, KIND, RUN, PIXEL, BOX, VOLTS, AMPS, COUNT, MINUTES, PART, TEXT);
 
   private LogFields() {}
-
-  private static Optional<Integer> boxed(OptionalInt value) {
-    return value.isPresent() ? Optional.of(value.getAsInt()) : Optional.empty();
-  }
-
-  private static Optional<Double> boxed(OptionalDouble value) {
-    return value.isPresent() ? Optional.of(value.getAsDouble()) : Optional.empty();
-  }
 
   /** Rows of the documentation, a field each. */
   public static List<String> documentation() {
@@ -161,13 +156,5 @@ public final class LogFields {
         decimal(from.of(MINUTES)),
         from.of(PART),
         from.of(TEXT));
-  }
-
-  private static OptionalInt whole(Optional<Integer> value) {
-    return value.isPresent() ? OptionalInt.of(value.get()) : OptionalInt.empty();
-  }
-
-  private static OptionalDouble decimal(Optional<Double> value) {
-    return value.isPresent() ? OptionalDouble.of(value.get()) : OptionalDouble.empty();
   }
 }
