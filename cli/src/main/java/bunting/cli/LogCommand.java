@@ -81,6 +81,15 @@ final class LogCommand implements Callable<Integer> {
   @Option(names = "--text", paramLabel = "T", description = "In words.")
   private Optional<String> text = Optional.empty();
 
+  @Option(names = "--cost", paramLabel = "X", description = "What it cost.")
+  private Optional<String> cost = Optional.empty();
+
+  @Option(
+      names = "--picture",
+      paramLabel = "FILE",
+      description = "A picture of the real thing, as seen from the log's folder.")
+  private Optional<String> picture = Optional.empty();
+
   @Option(names = "--json", description = "As JSON.")
   private boolean json;
 
@@ -122,6 +131,8 @@ final class LogCommand implements Callable<Integer> {
     minutes.ifPresent(t -> typed.put("minutes", t));
     part.ifPresent(t -> typed.put("part", t));
     text.ifPresent(t -> typed.put("text", t));
+    cost.ifPresent(t -> typed.put("cost", t));
+    picture.ifPresent(t -> typed.put("picture", t));
     LogEntry entry = LogFields.parse(typed, LocalDate.now(ZoneId.systemDefault()));
     if (entry.run().isPresent() && !known(of, entry.run().get())) {
       throw new BadInputException(
@@ -165,9 +176,13 @@ final class LogCommand implements Callable<Integer> {
               + Texts.fixed(s.peopleMinutes() / MINUTES_AN_HOUR, 1)
               + " h of people, "
               + Texts.fixed(s.lampMinutes() / MINUTES_AN_HOUR, 1)
-              + " h of lamps");
+              + " h of lamps"
+              + (s.cost() > 0 ? ", " + Texts.fixed(s.cost(), 2) + " spent" : ""));
     }
     log.stock().forEach((part, n) -> out.println("on the shelf: " + n + " x " + part));
+    for (ShowLog.Aged a : log.supplies()) {
+      out.println("aged: " + a.count() + " x " + a.part() + " since " + a.since());
+    }
     for (Drift d : Drift.of(log)) {
       if (d.flagged()) {
         out.println(

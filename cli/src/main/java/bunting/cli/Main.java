@@ -38,6 +38,7 @@ import picocli.CommandLine.Command;
       MainsCommand.class,
       HoursCommand.class,
       LogCommand.class,
+      NextCommand.class,
       AddressesCommand.class,
       WhichCommand.class,
       CutCommand.class,

@@ -62,7 +62,7 @@ final class PapersCommand implements Callable<Integer> {
     PageSize size = size();
     LocalDate day = date();
     Assessment plan = Assessor.plan(ShowFiles.open(show));
-    Papers.Order order = new Papers.Order(ids, size, day, LogFile.beside(show).read().stock());
+    Papers.Order order = new Papers.Order(ids, size, day, LogFile.beside(show).read());
     for (Path paper : Papers.write(plan, out, order, ShowFiles.inputs(show))) {
       spec.commandLine().getOut().println(paper);
     }

@@ -111,6 +111,8 @@ class LauncherIT {
     starts.put("diagnose", List.of("diagnose", runs, "--json", "--seen", seen()));
     starts.put("papers", List.of("papers", runs, "--out", folder.resolve("papers").toString()));
     starts.put("log", List.of("log", runs, "--json"));
+    starts.put(
+        "next", List.of("next", runs, "--out", folder.resolve("next.bunting.json").toString()));
     starts.put("import", List.of("import", runs, "--out", folder.resolve("in.csv").toString()));
     starts.put("export", List.of("export", runs, "--out", folder.resolve("out.csv").toString()));
     starts.put("why", List.of("why", runs, "--run", "Weir"));

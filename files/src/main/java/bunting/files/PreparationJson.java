@@ -11,6 +11,7 @@ import bunting.files.codec.Kind;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What is bought, joined and done until a show stands, in a show file. */
@@ -118,10 +119,11 @@ final class PreparationJson {
         .toList();
   }
 
-  static Preparation read(JsonFields in) throws BadInputException {
+  /** What stands there; empty: nothing. */
+  static Optional<Preparation> read(JsonFields in) throws BadInputException {
     JsonFields f = in.object("preparation").orElse(null);
     if (f == null) {
-      return Preparation.NONE;
+      return Optional.empty();
     }
     Preparation preparation =
         new Preparation(
@@ -131,7 +133,7 @@ final class PreparationJson {
             f.list("plugs", PLUGS::read, TypePlug::pixelType).orElse(List.of()),
             f.things("done", STEPS));
     f.done();
-    return preparation;
+    return Optional.of(preparation);
   }
 
   static void write(Json json, Preparation preparation) throws IOException {

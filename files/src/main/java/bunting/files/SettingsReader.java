@@ -10,6 +10,7 @@ import bunting.core.show.Mains;
 import bunting.core.show.Network;
 import bunting.core.show.Planning;
 import bunting.core.show.PortStart;
+import bunting.core.show.Preparation;
 import bunting.core.show.Protocol;
 import bunting.core.show.Show;
 import bunting.core.show.ShowSettings;
@@ -49,6 +50,7 @@ final class SettingsReader {
     Optional<List<Controller>> controllers = controllers(in, catalogue);
     Optional<List<Circuit>> circuits = MainsJson.circuits(in, settings);
     Mains mains = new Mains(HoursJson.read(in), MainsJson.devices(in), MainsJson.rules(in));
+    Preparation preparation = PreparationJson.read(in).orElse(Preparation.NONE);
     in.done();
     Show show =
         new Show(settings, sites, addressing, catalogue, controllers, circuits, List.of())
@@ -56,7 +58,8 @@ final class SettingsReader {
     return show.withAllotting(show.allotting().with(planning))
         .withNetwork(network)
         .withWiring(wiring)
-        .withMains(mains);
+        .withMains(mains)
+        .withPreparation(preparation);
   }
 
   private static ShowSettings showSettings(JsonFields in, String currency)

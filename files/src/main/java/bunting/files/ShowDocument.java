@@ -46,7 +46,7 @@ final class ShowDocument {
             .withSurvey(SurveyJson.read(in))
             .withWorkshop(WorkshopJson.read(in))
             .withBench(BenchJson.read(in))
-            .withPreparation(PreparationJson.read(in))
+            .withPreparation(PreparationJson.read(in).orElse(bare.preparation()))
             .withAllotting(AllottingJson.read(in, bare.allotting()))
             .withWiring(WiringJson.read(in, bare.wiring()));
     // Hours stand in the settings; a show file may have them beside these.

@@ -77,7 +77,9 @@ public record Purchase(Need need, List<Quote> quotes, Quote taken) {
     }
     Comparator<Quote> later =
         Comparator.comparing((Quote q) -> q.orderBy().orElse(LocalDate.MAX)).reversed();
-    Comparator<Quote> cheaper = Comparator.comparingDouble(Quote::cost);
+    // Nobody knows yet what an offer without a price will cost.
+    Comparator<Quote> cheaper =
+        Comparator.comparingDouble(q -> q.price() > 0 ? q.cost() : Double.MAX_VALUE);
     Quote taken =
         quotes.stream()
             .filter(q -> !q.late())

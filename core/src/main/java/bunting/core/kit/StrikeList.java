@@ -21,7 +21,9 @@ import java.util.Optional;
  * @param items in the order in which they come down
  */
 public record StrikeList(List<Item> items) {
-  private static final double TOTE_LITRES = 60;
+  /** Of one tote. */
+  public static final int TOTE_LITRES = 60;
+
   private static final double STRIP_LITRES_PER_M = 0.15;
   private static final double STRING_LITRES_PER_PIXEL = 0.08;
   private static final double CABLE_LITRES_PER_M = 0.06;

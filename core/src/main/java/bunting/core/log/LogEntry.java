@@ -20,6 +20,8 @@ import java.util.OptionalInt;
  * @param minutes of people or lamps
  * @param part what kind of part
  * @param text in words
+ * @param cost what it cost, in the show's currency
+ * @param picture a file of the real thing, as seen from the log's folder
  */
 public record LogEntry(
     LogKind kind,
@@ -32,7 +34,38 @@ public record LogEntry(
     OptionalInt count,
     OptionalDouble minutes,
     Optional<String> part,
-    Optional<String> text) {
+    Optional<String> text,
+    OptionalDouble cost,
+    Optional<String> picture) {
+  /** An entry without a price or a picture. */
+  public LogEntry(
+      LogKind kind,
+      LocalDate date,
+      Optional<String> run,
+      OptionalInt pixel,
+      Optional<String> box,
+      OptionalDouble volts,
+      OptionalDouble amps,
+      OptionalInt count,
+      OptionalDouble minutes,
+      Optional<String> part,
+      Optional<String> text) {
+    this(
+        kind,
+        date,
+        run,
+        pixel,
+        box,
+        volts,
+        amps,
+        count,
+        minutes,
+        part,
+        text,
+        OptionalDouble.empty(),
+        Optional.empty());
+  }
+
   /** What it lacks to say anything; empty: nothing. */
   public Optional<String> lacks() {
     return switch (kind) {
@@ -40,7 +73,7 @@ public record LogEntry(
       case READING -> volts.isPresent() || amps.isPresent() ? none() : say("volts or amps");
       case PART -> part.isPresent() ? none() : say("part");
       case HOURS -> minutes.isPresent() ? none() : say("minutes");
-      case NOTE -> text.isPresent() ? none() : say("text");
+      case NOTE -> text.isPresent() || picture.isPresent() ? none() : say("text or picture");
       case BUILT ->
           run.isPresent() || box.isPresent() || text.isPresent() ? none() : say("run, box or text");
       case FAULT, REPAIR ->
@@ -75,7 +108,9 @@ public record LogEntry(
     amps.ifPresent(a -> out.append(", ").append(Texts.number(a)).append(" A"));
     count.ifPresent(c -> out.append(", ").append(c));
     minutes.ifPresent(m -> out.append(", ").append(Texts.number(m)).append(" min"));
+    cost.ifPresent(c -> out.append(", cost ").append(Texts.number(c)));
     text.ifPresent(t -> out.append(": ").append(t));
+    picture.ifPresent(p -> out.append(" [").append(p).append(']'));
     return out.toString();
   }
 }

@@ -1,9 +1,12 @@
 package bunting.core.log;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -46,6 +49,11 @@ public record ShowLog(List<Line> lines, List<Integer> broken) {
           .filter(e -> e.kind() == LogKind.HOURS && e.ofLamps() == lamps)
           .mapToDouble(e -> e.minutes().orElse(0))
           .sum();
+    }
+
+    /** What was spent, in the show's currency. */
+    public double cost() {
+      return entries.stream().mapToDouble(l -> l.entry().cost().orElse(0)).sum();
     }
 
     /** How many entries are of a kind. */
@@ -107,6 +115,42 @@ public record ShowLog(List<Line> lines, List<Integer> broken) {
       }
     }
     return Collections.unmodifiableMap(stock);
+  }
+
+  /** So many of a part that came on a day and are still there. */
+  public record Aged(String part, LocalDate since, int count) {
+    /** Whole years until a day. */
+    public long years(LocalDate day) {
+      return ChronoUnit.YEARS.between(since, day);
+    }
+  }
+
+  /**
+   * How old supplies are: what came first is taken to have gone first. Their capacitors dry out, so
+   * that an old one is the next to fail (common practice, no source).
+   */
+  public List<Aged> supplies() {
+    Map<String, Deque<Aged>> shelves = new TreeMap<>();
+    for (Line line : lines) {
+      LogEntry e = line.entry();
+      boolean part = e.kind() == LogKind.PART || e.kind() == LogKind.REPAIR;
+      if (!part || e.part().filter(p -> p.startsWith("supply")).isEmpty()) {
+        continue;
+      }
+      int n = e.kind() == LogKind.PART ? e.count().orElse(1) : -Math.abs(e.count().orElse(1));
+      Deque<Aged> shelf = shelves.computeIfAbsent(e.part().get(), k -> new ArrayDeque<>());
+      if (n > 0) {
+        shelf.addLast(new Aged(e.part().get(), e.date(), n));
+      }
+      for (int left = -n; left > 0 && !shelf.isEmpty(); ) {
+        Aged oldest = shelf.removeFirst();
+        if (oldest.count() > left) {
+          shelf.addFirst(new Aged(oldest.part(), oldest.since(), oldest.count() - left));
+        }
+        left -= Math.min(left, oldest.count());
+      }
+    }
+    return shelves.values().stream().flatMap(Deque::stream).toList();
   }
 
   /** The last count of each run. */

@@ -1,5 +1,6 @@
 package bunting.desktop.papers;
 
+import bunting.core.log.ShowLog;
 import bunting.core.plan.Assessment;
 import bunting.desktop.kit.Newest;
 import bunting.desktop.session.Background;
@@ -13,7 +14,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.atomic.AtomicReference;
@@ -26,7 +26,7 @@ final class PapersModel {
   private static final int HEIGHT = 1300;
 
   /** A paper in a size, of a plan: what a preview is of. */
-  private record Made(Assessment plan, String id, PageSize size, Map<String, Integer> stock) {}
+  private record Made(Assessment plan, String id, PageSize size, ShowLog log) {}
 
   /** A printing under way: so many papers of all. */
   record Printing(String title, int done, int all) {}
@@ -102,7 +102,7 @@ final class PapersModel {
     Optional<Path> file = session.file().get();
     looking.ask(
         "setting a paper",
-        j -> paper(new Made(plan.get(), paper, of, stock(file))).page(at, HEIGHT),
+        j -> paper(new Made(plan.get(), paper, of, log(file))).page(at, HEIGHT),
         s -> seen.set(Optional.of(s)),
         session::say);
   }
@@ -114,19 +114,17 @@ final class PapersModel {
     }
     Preview paper =
         Papers.preview(
-            made.plan(), made.id(), new Papers.Order(Set.of(), made.size(), today(), made.stock()));
+            made.plan(), made.id(), new Papers.Order(Set.of(), made.size(), today(), made.log()));
     rendered.set(Optional.of(new Rendered(made, paper)));
     return paper;
   }
 
-  /**
-   * What the log beside the show knows to lie on the shelf; one that cannot be read knows nothing.
-   */
-  private static Map<String, Integer> stock(Optional<Path> show) {
+  /** The log beside the show; one that cannot be read knows nothing. */
+  private static ShowLog log(Optional<Path> show) {
     try {
-      return show.isPresent() ? LogFile.beside(show.get()).read().stock() : Map.of();
+      return show.isPresent() ? LogFile.beside(show.get()).read() : ShowLog.empty();
     } catch (BadInputException e) {
-      return Map.of();
+      return ShowLog.empty();
     }
   }
 
@@ -159,7 +157,7 @@ final class PapersModel {
                         written(
                             plan.get(),
                             folder,
-                            new Papers.Order(ids, of, today(), stock(file)),
+                            new Papers.Order(ids, of, today(), log(file)),
                             j,
                             own),
                     this::ended,

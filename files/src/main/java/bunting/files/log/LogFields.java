@@ -66,10 +66,28 @@ public final class LogFields {
   private static final Field<LogEntry, String> TEXT =
       new Field<>("text", "in words", Kind.text(TEXT_MOST), LogEntry::text);
 
+  private static final Field<LogEntry, Double> COST =
+      new Field<>(
+          "cost",
+          "what it cost, in the show's currency",
+          Kind.number(Range.MONEY),
+          e -> boxed(e.cost()));
+  private static final Field<LogEntry, String> PICTURE =
+      new Field<>(
+          "picture",
+          "a file of the real thing, as seen from the log's folder",
+          Kind.text(TEXT_MOST),
+          LogEntry::picture);
+
   private static final List<Field<LogEntry, ?>> ALL =
-      List.of(DATE, KIND, RUN, PIXEL, BOX, VOLTS, AMPS, COUNT, MINUTES, PART, TEXT);
+      List.of(DATE, KIND, RUN, PIXEL, BOX, VOLTS, AMPS, COUNT, MINUTES, PART, TEXT, COST, PICTURE);
 
   private LogFields() {}
+
+  /** The fields, for whoever asks for them: the command line, a form. */
+  public static List<Field<LogEntry, ?>> all() {
+    return ALL;
+  }
 
   /** Rows of the documentation, a field each. */
   public static List<String> documentation() {
@@ -155,6 +173,8 @@ public final class LogFields {
         whole(from.of(COUNT)),
         decimal(from.of(MINUTES)),
         from.of(PART),
-        from.of(TEXT));
+        from.of(TEXT),
+        decimal(from.of(COST)),
+        from.of(PICTURE));
   }
 }

@@ -139,7 +139,8 @@ public final class LogFile {
     return new Ends(at, newlines, last);
   }
 
-  private static byte[] bytes(LogEntry entry) {
+  /** An entry's line. */
+  static byte[] bytes(LogEntry entry) {
     ObjectNode object = MAPPER.createObjectNode();
     LogFields.write(entry, object);
     try {

@@ -15,7 +15,7 @@ public final class LogWriter {
 
   private LogWriter() {}
 
-  /** A document with entries, seasons, stock, counts and drift. */
+  /** A document with entries, seasons, stock, ages of supplies, counts and drift. */
   public static String write(ShowLog log) {
     ObjectNode root = MAPPER.createObjectNode();
     root.put("formatVersion", 1);
@@ -36,10 +36,19 @@ public final class LogWriter {
           .put("faults", s.count(LogKind.FAULT))
           .put("repairs", s.count(LogKind.REPAIR))
           .put("peopleMinutes", s.peopleMinutes())
-          .put("lampMinutes", s.lampMinutes());
+          .put("lampMinutes", s.lampMinutes())
+          .put("cost", s.cost());
     }
     ArrayNode stock = root.putArray("stock");
     log.stock().forEach((part, n) -> stock.addObject().put("part", part).put("count", n));
+    ArrayNode supplies = root.putArray("supplies");
+    for (ShowLog.Aged a : log.supplies()) {
+      supplies
+          .addObject()
+          .put("part", a.part())
+          .put("since", a.since().toString())
+          .put("count", a.count());
+    }
     ArrayNode counts = root.putArray("counts");
     log.counts().forEach((run, n) -> counts.addObject().put("run", run).put("count", n));
     ArrayNode drift = root.putArray("drift");

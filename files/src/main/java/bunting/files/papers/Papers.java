@@ -1,5 +1,6 @@
 package bunting.files.papers;
 
+import bunting.core.log.ShowLog;
 import bunting.core.plan.Assessment;
 import bunting.files.BadInputException;
 import bunting.files.PatchJson;
@@ -128,11 +129,15 @@ public final class Papers {
               Summary::table,
               Summary::page),
           Paper.of(
-              "work-list",
-              "Work list",
-              "What before what, place by place, to be ticked.",
-              WorkSheet::table,
-              WorkSheet::page),
+                  "work-list",
+                  "Work list",
+                  "What before what, place by place, to be ticked; and what goes into which tote.",
+                  WorkSheet::table,
+                  WorkSheet::page)
+              .and(
+                  (s, p) ->
+                      List.of(
+                          new Paper.Extra("strike-list", "csv", () -> WorkSheet.strike(s).csv()))),
           new Paper(
               "rig",
               "Rig",
@@ -198,8 +203,7 @@ public final class Papers {
             .orElseThrow(() -> new IllegalArgumentException(id));
     Print print =
         new Print(plan.reading().show().settings().name(), 1, order.date(), order.size(), Map.of());
-    return new Preview(
-        Pdf.of(paper.page(new Sources(plan, order.stock()), print).orElseThrow()).bytes());
+    return new Preview(Pdf.of(paper.page(order.sources(plan), print).orElseThrow()).bytes());
   }
 
   /**
@@ -207,22 +211,25 @@ public final class Papers {
    *
    * @param ids which papers; none: all
    * @param date that stands on them
-   * @param stock what the log knows to lie on the shelf, by part
+   * @param log what is known from earlier, and what lies on the shelf
    */
-  public record Order(Set<String> ids, PageSize size, LocalDate date, Map<String, Integer> stock) {
+  public record Order(Set<String> ids, PageSize size, LocalDate date, ShowLog log) {
     public Order {
       ids = Set.copyOf(ids);
-      stock = Map.copyOf(stock);
     }
 
-    /** With nothing on the shelf. */
+    /** With nothing known from earlier. */
     public Order(Set<String> ids, PageSize size, LocalDate date) {
-      this(ids, size, date, Map.of());
+      this(ids, size, date, ShowLog.empty());
     }
 
     /** All papers, A4. */
     public static Order all(LocalDate date) {
       return new Order(Set.of(), PageSize.A4, date);
+    }
+
+    private Sources sources(Assessment plan) {
+      return new Sources(plan, log, date);
     }
 
     /** Whether a paper is wanted; no ids: all are. */
@@ -241,7 +248,7 @@ public final class Papers {
   public static List<Path> write(
       Assessment plan, Path folder, Order order, Watch watch, Path... inputs)
       throws BadInputException {
-    Sources from = new Sources(plan, order.stock());
+    Sources from = order.sources(plan);
     Predicate<Paper> wanted =
         p ->
             order.wants(p.id())

@@ -4,8 +4,11 @@ import bunting.core.assess.Reading;
 import bunting.core.cards.BoxCard;
 import bunting.core.kit.Cables;
 import bunting.core.kit.Need;
+import bunting.core.kit.Purchase;
 import bunting.core.kit.ShoppingList;
+import bunting.core.kit.StrikeList;
 import bunting.core.kit.WorkList;
+import bunting.core.log.ShowLog;
 import bunting.core.meter.Meter;
 import bunting.core.meter.MeterSetting;
 import bunting.core.meter.MeterSheet;
@@ -14,6 +17,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.show.Show;
 import bunting.core.stock.CutList;
 import bunting.core.units.Lengths;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -22,19 +26,23 @@ import java.util.function.Supplier;
 /** What the papers of a plan are made of; what several of them need is reckoned once. */
 final class Sources {
   private final Assessment plan;
-  private final Map<String, Integer> stock;
+  private final ShowLog log;
+  private final LocalDate today;
   private final Map<String, Object> known = new ConcurrentHashMap<>();
 
+  /** With nothing known from earlier, on no day. */
   Sources(Assessment plan) {
-    this(plan, Map.of());
+    this(plan, ShowLog.empty(), LocalDate.EPOCH);
   }
 
   /**
-   * @param stock what the log knows to lie on the shelf
+   * @param log what is known of the show from earlier, and what lies on the shelf
+   * @param today from which on something is late
    */
-  Sources(Assessment plan, Map<String, Integer> stock) {
+  Sources(Assessment plan, ShowLog log, LocalDate today) {
     this.plan = plan;
-    this.stock = Map.copyOf(stock);
+    this.log = log;
+    this.today = today;
   }
 
   Assessment plan() {
@@ -69,7 +77,7 @@ final class Sources {
   List<Need> needs() {
     CutList cuts = cuts();
     List<Cables.Cable> cables = cables();
-    return once("needs", () -> ShoppingList.of(reading(), cuts, cables, stock));
+    return once("needs", () -> ShoppingList.of(reading(), cuts, cables, log.stock()));
   }
 
   NetworkPlan network() {
@@ -85,7 +93,17 @@ final class Sources {
   }
 
   WorkList work() {
-    return once("work", () -> WorkList.of(reading()));
+    return once("work", () -> WorkList.of(reading()).learning(log));
+  }
+
+  List<Purchase> purchases() {
+    List<Need> needs = needs();
+    return once("purchases", () -> Purchase.of(needs, show(), today));
+  }
+
+  StrikeList strike() {
+    List<Cables.Cable> cables = cables();
+    return once("strike", () -> StrikeList.of(reading(), cables));
   }
 
   /** A wire in both systems; what the catalogue has not, as it is. */

@@ -1,0 +1,99 @@
+package bunting.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.log.LogKind;
+import bunting.core.log.ShowLog;
+import bunting.core.show.Show;
+import bunting.files.ShowFiles;
+import bunting.files.log.LogFile;
+import java.io.ByteArrayOutputStream;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A season after a season, and another show at the same place, on the command line. */
+class NextCommandTest {
+  @TempDir private Path folder = Path.of("");
+  private Path show = Path.of("");
+  private String said = "";
+
+  @BeforeEach
+  void lists() throws Exception {
+    Path runs = folder.resolve("RUNS.csv");
+    Files.writeString(
+        runs, "name,type,pixels,x_m\nWeir,12v-strip-60,120,1\nOwl,5v-strip-60,60,4\n");
+    Show read = ShowFiles.open(runs);
+    show = folder.resolve("fair.bunting.json");
+    ShowFiles.writeShow(show, read.withSettings(read.settings().withName("Fair 2026")));
+  }
+
+  private int run(String... args) {
+    ByteArrayOutputStream out = new ByteArrayOutputStream();
+    PrintStream to = new PrintStream(out, true, StandardCharsets.UTF_8);
+    int status = Main.run(args, to, to);
+    said = out.toString(StandardCharsets.UTF_8);
+    return status;
+  }
+
+  @Test
+  void aSeasonBeginsWithTheLogOfAllYears() throws Exception {
+    assertThat(run("log", show.toString(), "--add", "note", "--text", "dry")).isZero();
+    Path next = folder.resolve("fair 2027.bunting.json");
+    assertThat(run("next", show.toString(), "--out", next.toString(), "--date", "2027-01-07"))
+        .as(said)
+        .isZero();
+    Show now = ShowFiles.open(next);
+    assertThat(now.settings().name()).isEqualTo("Fair 2027");
+    assertThat(now.allotting().handOut()).isPresent();
+    ShowLog log = LogFile.beside(next).read();
+    assertThat(log.lines().getFirst().entry().kind()).isEqualTo(LogKind.NOTE);
+    assertThat(log.lines().getLast().entry().text()).contains("Fair 2027");
+    assertThat(log.broken()).isEmpty();
+    assertThat(run("check", next.toString())).as(said).isZero();
+    assertThat(run("compare", next.toString(), "--with", show.toString())).isZero();
+    assertThat(said).as("what stands, stands").doesNotContain("changed");
+  }
+
+  @Test
+  void nothingIsOverwritten() throws Exception {
+    Path next = folder.resolve("next.bunting.json");
+    Files.writeString(LogFile.beside(next).path(), "{}\n");
+    assertThat(run("next", show.toString(), "--out", next.toString())).isEqualTo(2);
+    assertThat(said).contains("it is there already");
+    assertThat(next).doesNotExist();
+    assertThat(Files.readString(LogFile.beside(next).path())).isEqualTo("{}\n");
+    assertThat(run("next", show.toString(), "--out", show.toString())).isEqualTo(2);
+    assertThat(run("next", show.toString(), "--out", next.toString(), "--date", "soon"))
+        .isEqualTo(2);
+    assertThat(run("next", show.toString(), "--out", next.toString(), "--name", " ")).isEqualTo(2);
+  }
+
+  @Test
+  void aHalfLineOfTheOldLogIsKeptAndNotJoined() throws Exception {
+    Files.writeString(
+        LogFile.beside(show).path(),
+        "{\"date\":\"2026-12-01\",\"kind\":\"note\",\"text\":\"dry\"}\n{\"date\":\"20");
+    Path next = folder.resolve("next.bunting.json");
+    assertThat(run("next", show.toString(), "--out", next.toString())).as(said).isZero();
+    ShowLog log = LogFile.beside(next).read();
+    assertThat(log.broken()).containsExactly(2);
+    assertThat(log.lines().get(1).number()).isEqualTo(3);
+  }
+
+  @Test
+  void aPlaceIsKeptForAnotherShow() throws Exception {
+    Path next = folder.resolve("market.bunting.json");
+    assertThat(
+            run("next", show.toString(), "--place", "--out", next.toString(), "--name", "Market"))
+        .as(said)
+        .isZero();
+    assertThat(ShowFiles.open(next).runs()).isEmpty();
+    assertThat(ShowFiles.open(next).settings().name()).isEqualTo("Market");
+    assertThat(LogFile.beside(next).path()).doesNotExist();
+  }
+}
