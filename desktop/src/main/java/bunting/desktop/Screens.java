@@ -18,6 +18,9 @@ import bunting.desktop.papers.PapersScreen;
 import bunting.desktop.power.LossScreen;
 import bunting.desktop.power.PowerScreen;
 import bunting.desktop.power.QuickSheet;
+import bunting.desktop.prepare.ShoppingScreen;
+import bunting.desktop.prepare.WorkScreen;
+import bunting.desktop.season.SeasonsScreen;
 import bunting.desktop.session.Session;
 import bunting.desktop.sheets.ImportView;
 import bunting.desktop.shell.MainWindow;
@@ -55,7 +58,10 @@ public final class Screens {
           PracticeScreen.SCREEN,
           LadderScreen.SCREEN,
           PapersScreen.SCREEN,
-          LogScreen.SCREEN);
+          ShoppingScreen.SCREEN,
+          WorkScreen.SCREEN,
+          LogScreen.SCREEN,
+          SeasonsScreen.SCREEN);
 
   private Screens() {}
 

@@ -172,6 +172,12 @@ public record Run(
         name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, other, notes);
   }
 
+  /** The same with other notes. */
+  public Run withNotes(Map<String, String> other) {
+    return new Run(
+        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, other);
+  }
+
   /** The same, which may be divided between ports or not. */
   public Run withSplit(boolean may) {
     return new Run(

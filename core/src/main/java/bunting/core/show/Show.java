@@ -290,6 +290,11 @@ public record Show(
     return with(other, survey, others, workshop, allotting, network, wiring);
   }
 
+  /** Whether nothing differs that is planned from: notes of the bench and preparations may. */
+  public boolean plansLike(Show other) {
+    return withBench(other.bench).withPreparation(other.preparation).equals(other);
+  }
+
   /** Whether the planner may add boxes. */
   public boolean mayAddBoxes() {
     return controllers.isEmpty() || allotting.planning().addBoxes();

@@ -2,21 +2,20 @@ package bunting.desktop.log;
 
 import bunting.core.log.Drift;
 import bunting.core.show.Texts;
+import bunting.desktop.kit.Painted;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import javafx.beans.value.ObservableValue;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
 /** Volts of each place over the years, all to one scale of percent; who falls stands first. */
-final class DriftView extends Region {
+final class DriftView extends Painted {
   private static final double ROW = 60;
   private static final double LEFT = 138;
   private static final double RIGHT = 118;
@@ -25,16 +24,11 @@ final class DriftView extends Region {
   /** Half the height of a row, in percent of what was read first. */
   private static final double SPAN_PERCENT = 4;
 
-  private final Canvas canvas = new Canvas();
-  private final ObservableValue<Palette> palette;
   private List<Drift> places = List.of();
 
   DriftView(ObservableValue<Palette> palette) {
-    this.palette = palette;
-    setId("log-drift");
-    setAccessibleText("Volts that were read at each place, over time; falling ones first.");
-    getChildren().add(canvas);
-    palette.addListener(o -> paint());
+    super(
+        palette, "log-drift", "Volts that were read at each place, over time; falling ones first.");
   }
 
   void show(List<Drift> now) {
@@ -48,21 +42,13 @@ final class DriftView extends Region {
     setMinHeight(places.size() * ROW);
     setPrefHeight(places.size() * ROW);
     requestLayout();
-    paint();
+    repaint();
   }
 
   @Override
-  protected void layoutChildren() {
-    canvas.setWidth(getWidth());
-    canvas.setHeight(getHeight());
-    paint();
-  }
-
-  private void paint() {
-    GraphicsContext g = canvas.getGraphicsContext2D();
-    Palette p = palette.getValue();
+  protected void paint(GraphicsContext g, Palette p, double width, double height) {
     g.setFill(p.card());
-    g.fillRect(0, 0, getWidth(), getHeight());
+    g.fillRect(0, 0, width, height);
     long first =
         places.stream().mapToLong(d -> d.readings().getFirst().date().toEpochDay()).min().orElse(0);
     long last =

@@ -10,6 +10,8 @@ import bunting.files.log.LogFile;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Map;
@@ -40,6 +42,20 @@ final class LogModel {
   /** The file; empty: the show is in no file yet. */
   Optional<LogFile> file() {
     return session.file().get().map(LogFile::beside);
+  }
+
+  /** Where a picture of an entry is: beside the log, or below; empty: nowhere that is its own. */
+  Optional<Path> picture(String name) {
+    try {
+      return file()
+          .map(f -> f.path().toAbsolutePath().getParent())
+          .flatMap(
+              folder ->
+                  Optional.of(folder.resolve(name).normalize())
+                      .filter(f -> f.startsWith(folder.normalize())));
+    } catch (InvalidPathException e) {
+      return Optional.empty();
+    }
   }
 
   /** Reads it again. */

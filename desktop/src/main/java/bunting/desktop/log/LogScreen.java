@@ -11,6 +11,7 @@ import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -69,6 +70,10 @@ public final class LogScreen extends StackedView {
     HBox head = new HBox(12, Words.heading("Log"), summary);
     head.setAlignment(Pos.BASELINE_LEFT);
     getChildren().addAll(head, empty, years, legend(), below);
+    entries
+        .getSelectionModel()
+        .selectedItemProperty()
+        .addListener((o, was, now) -> side.show(Optional.ofNullable(now).map(ShowLog.Line::entry)));
     model.log().addListener(o -> refresh());
     session.file().addListener(o -> look());
     session.opened().addListener(o -> look());

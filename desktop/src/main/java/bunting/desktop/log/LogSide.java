@@ -1,13 +1,19 @@
 package bunting.desktop.log;
 
+import bunting.core.log.LogEntry;
 import bunting.core.log.LogKind;
 import bunting.core.log.ShowLog;
 import bunting.core.show.Run;
+import bunting.core.show.Texts;
 import bunting.desktop.kit.Buttons;
 import bunting.desktop.kit.Choices;
 import bunting.desktop.kit.SidePanel;
 import bunting.desktop.kit.Words;
 import bunting.desktop.session.Session;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -17,6 +23,8 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.image.Image;
+import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -24,6 +32,8 @@ import javafx.scene.layout.VBox;
 /** An entry to be written, and what lies on the shelf. */
 final class LogSide extends SidePanel {
   private static final double LABEL = 64;
+  private static final double EDGE = 18;
+  private static final double PICTURE_MOST = 190;
 
   private final Session session;
   private final LogModel model;
@@ -33,6 +43,7 @@ final class LogSide extends SidePanel {
   private final Map<String, Node> rows = new HashMap<>();
   private final Label wrong = Words.note("", "stop");
   private final VBox stock = new VBox(3);
+  private final ImageView picture = new ImageView();
 
   LogSide(Session session, LogModel model) {
     super("log-side", 7);
@@ -57,14 +68,18 @@ final class LogSide extends SidePanel {
           {"count", "Count"},
           {"minutes", "Minutes"},
           {"part", "Part"},
+          {"cost", "Cost"},
           {"text", "Words"},
+          {"picture", "Picture"},
           {"date", "Day"}
         }) {
       TextField field = new TextField();
       field.setId("log-" + f[0]);
       field.setOnAction(e -> write());
-      if (f[0].equals("date")) {
-        field.setPromptText("today");
+      switch (f[0]) {
+        case "date" -> field.setPromptText("today");
+        case "picture" -> field.setPromptText("photos/weir.jpg");
+        default -> field.setPromptText("");
       }
       fields.put(f[0], field);
       content().getChildren().add(row(f[0], f[1], field));
@@ -77,8 +92,14 @@ final class LogSide extends SidePanel {
             Words.softLines(
                 "What is written stays: a line is never changed. Write a second one to set it"
                     + " right."),
+            picture,
             Words.subheading("On the shelf"),
             stock);
+    picture.setId("log-picture");
+    picture.setPreserveRatio(true);
+    picture.setFitWidth(WIDTH - 2 * EDGE);
+    picture.setFitHeight(PICTURE_MOST);
+    picture.managedProperty().bind(picture.imageProperty().isNotNull());
     kind.valueProperty().addListener(o -> ask());
     model.log().addListener(o -> refresh());
     session.document().show().addListener(o -> runs());
@@ -107,13 +128,16 @@ final class LogSide extends SidePanel {
   /** Fields that say something of an entry of that kind. */
   private static List<String> asked(LogKind kind) {
     return switch (kind) {
-      case BUILT, COUNT -> List.of("run", "count", "text");
+      case BUILT -> List.of("run", "box", "count", "minutes", "text", "picture");
+      case COUNT -> List.of("run", "count", "text");
       case READING -> List.of("run", "pixel", "volts", "amps", "text");
-      case FAULT -> List.of("run", "pixel", "box", "text");
-      case REPAIR -> List.of("run", "pixel", "box", "part", "count", "minutes", "text");
-      case PART -> List.of("part", "count", "text");
+      case FAULT -> List.of("run", "pixel", "box", "text", "picture");
+      case REPAIR ->
+          List.of("run", "pixel", "box", "part", "count", "minutes", "cost", "text", "picture");
+      case PART -> List.of("part", "count", "cost", "text");
       case HOURS -> List.of("minutes", "run", "box", "text");
-      case NOTE, SEASON -> List.of("text");
+      case NOTE -> List.of("run", "cost", "text", "picture");
+      case SEASON -> List.of("text");
     };
   }
 
@@ -166,10 +190,35 @@ final class LogSide extends SidePanel {
     }
   }
 
+  /** Shows the picture of an entry, if it has one that can be read; empty: none. */
+  void show(Optional<LogEntry> entry) {
+    Optional<Path> file =
+        entry.flatMap(LogEntry::picture).flatMap(model::picture).filter(Files::isRegularFile);
+    picture.setImage(
+        file.map(
+                f -> new Image(f.toUri().toString(), 2 * WIDTH, 2 * PICTURE_MOST, true, true, true))
+            .orElse(null));
+  }
+
   private void refresh() {
     ShowLog log = model.log().get();
     stock.getChildren().clear();
     log.stock().forEach((part, n) -> stock.getChildren().add(Words.soft(n + " x " + part)));
+    LocalDate today = LocalDate.now(ZoneId.systemDefault());
+    for (ShowLog.Aged a : log.supplies()) {
+      stock
+          .getChildren()
+          .add(
+              Words.softLines(
+                  a.part()
+                      + ": "
+                      + a.count()
+                      + " since "
+                      + a.since().getYear()
+                      + ", "
+                      + Texts.count(a.years(today), "year", "years")
+                      + " old"));
+    }
     if (log.stock().isEmpty()) {
       stock.getChildren().add(Words.softLines("Nothing yet: log parts as they come (stock)."));
     }

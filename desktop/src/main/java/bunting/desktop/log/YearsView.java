@@ -3,6 +3,7 @@ package bunting.desktop.log;
 import bunting.core.log.LogKind;
 import bunting.core.log.ShowLog;
 import bunting.core.show.Texts;
+import bunting.desktop.kit.Painted;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import java.time.LocalDate;
@@ -11,20 +12,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.beans.value.ObservableValue;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
+import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
 /**
  * The years on a cord: a sag for each season between its first and its last entry, and a pennant
  * for each entry where its day is. Days that fall on each other hang one below the other.
  */
-final class YearsView extends Region {
+final class YearsView extends Painted {
   private static final double EDGE = 14;
-  private static final double TOP = 22;
+  private static final double TOP = 36;
   private static final double SAG = 16;
   private static final double WIDE = 20;
   private static final double TALL = 20;
@@ -32,9 +32,7 @@ final class YearsView extends Region {
   private static final double GAP = 22;
   private static final int STACK = 5;
 
-  private final Canvas canvas = new Canvas();
   private final Tooltip tip = new Tooltip();
-  private final ObservableValue<Palette> palette;
   private ShowLog log = ShowLog.empty();
   private final List<Pennant> pennants = new ArrayList<>();
 
@@ -45,35 +43,23 @@ final class YearsView extends Region {
   }
 
   YearsView(ObservableValue<Palette> palette, Consumer<ShowLog.Line> chosen) {
-    this.palette = palette;
-    setId("log-years");
-    setAccessibleText("Seasons on a cord, a pennant for each entry of the log.");
-    getChildren().add(canvas);
+    super(palette, "log-years", "Seasons on a cord, a pennant for each entry of the log.");
     setMinHeight(TOP + SAG + STACK * TALL + 20);
     setPrefHeight(TOP + SAG + STACK * TALL + 20);
     Tooltip.install(this, tip);
     setOnMouseMoved(this::hover);
     setOnMouseClicked(e -> at(e).ifPresent(p -> chosen.accept(p.line())));
-    palette.addListener(o -> paint());
   }
 
   void show(ShowLog now) {
     log = now;
-    paint();
+    repaint();
   }
 
   @Override
-  protected void layoutChildren() {
-    canvas.setWidth(getWidth());
-    canvas.setHeight(getHeight());
-    paint();
-  }
-
-  private void paint() {
-    GraphicsContext g = canvas.getGraphicsContext2D();
-    Palette p = palette.getValue();
+  protected void paint(GraphicsContext g, Palette p, double width, double height) {
     g.setFill(p.ground());
-    g.fillRect(0, 0, getWidth(), getHeight());
+    g.fillRect(0, 0, width, height);
     pennants.clear();
     List<ShowLog.Season> seasons = log.seasons();
     if (seasons.isEmpty() || getWidth() < 4 * EDGE) {
@@ -89,14 +75,16 @@ final class YearsView extends Region {
     g.setFill(p.ink());
     g.setFont(Fonts.plain(Fonts.SMALL));
     g.setTextAlign(TextAlignment.LEFT);
+    Font small = Fonts.plain(Fonts.SMALL);
+    g.fillText(Fonts.fitted(season.name(), small, wide), x, TOP - 22);
     String says =
-        season.name()
-            + "   "
-            + Texts.count(season.count(LogKind.FAULT), "fault", "faults")
+        Texts.count(season.count(LogKind.FAULT), "fault", "faults")
             + ", "
             + Texts.fixed(season.peopleMinutes() / 60, 0)
-            + " h of people";
-    g.fillText(Fonts.fitted(says, Fonts.plain(Fonts.SMALL), wide), x, TOP - 8);
+            + " h of people"
+            + (season.cost() > 0 ? ", " + Texts.fixed(season.cost(), 0) + " spent" : "");
+    g.setFill(p.soft());
+    g.fillText(Fonts.fitted(says, small, wide), x, TOP - 8);
     g.setStroke(p.cord());
     g.setLineWidth(1.4);
     g.beginPath();

@@ -1,6 +1,7 @@
 package bunting.desktop.mains;
 
 import bunting.core.show.Hours;
+import bunting.desktop.kit.Painted;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import java.time.LocalDate;
@@ -9,17 +10,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.beans.value.ObservableValue;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
 /** The nights of the season as one picture: where the sun is down, and where the lights are on. */
-final class NightsView extends Region {
+final class NightsView extends Painted {
   private static final double LEFT = 52;
   private static final double TOP = 14;
   private static final double BOTTOM = 24;
@@ -31,23 +30,20 @@ final class NightsView extends Region {
   private static final DateTimeFormatter CLOCK =
       DateTimeFormatter.ofPattern("HH:mm", Locale.ENGLISH);
 
-  private final Canvas canvas = new Canvas();
   private final Tooltip tip = new Tooltip();
   private final HoursModel model;
-  private final ObservableValue<Palette> palette;
   private List<Nights.Column> columns = List.of();
 
   NightsView(HoursModel model, ObservableValue<Palette> palette) {
+    super(
+        palette,
+        "nights",
+        "Each evening of the season: when the sun is down and the lights are on.");
     this.model = model;
-    this.palette = palette;
-    setId("nights");
-    setAccessibleText("Each evening of the season: when the sun is down and the lights are on.");
-    getChildren().add(canvas);
     setMinHeight(150);
     Tooltip.install(this, tip);
     setOnMouseMoved(this::hover);
     model.answer().addListener(o -> refresh());
-    palette.addListener(o -> paint());
   }
 
   private void refresh() {
@@ -59,25 +55,17 @@ final class NightsView extends Region {
             .flatMap(HoursModel.Answer::sheet)
             .flatMap(s -> said.map(h -> Nights.of(h, s)))
             .orElse(List.of());
-    paint();
-  }
-
-  @Override
-  protected void layoutChildren() {
-    canvas.setWidth(getWidth());
-    canvas.setHeight(getHeight());
-    paint();
+    repaint();
   }
 
   private double columnWidth() {
     return Math.min(WIDEST, (getWidth() - LEFT - RIGHT) / Math.max(1, columns.size()));
   }
 
-  private void paint() {
-    GraphicsContext g = canvas.getGraphicsContext2D();
-    Palette p = palette.getValue();
+  @Override
+  protected void paint(GraphicsContext g, Palette p, double width, double height) {
     g.setFill(p.ground());
-    g.fillRect(0, 0, getWidth(), getHeight());
+    g.fillRect(0, 0, width, height);
     if (columns.isEmpty()) {
       return;
     }

@@ -4,9 +4,9 @@ import bunting.core.log.ShowLog;
 import bunting.core.plan.Assessment;
 import bunting.desktop.kit.Newest;
 import bunting.desktop.session.Background;
+import bunting.desktop.session.LogBeside;
 import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
-import bunting.files.log.LogFile;
 import bunting.files.papers.PageSize;
 import bunting.files.papers.Papers;
 import bunting.files.papers.Preview;
@@ -102,7 +102,7 @@ final class PapersModel {
     Optional<Path> file = session.file().get();
     looking.ask(
         "setting a paper",
-        j -> paper(new Made(plan.get(), paper, of, log(file))).page(at, HEIGHT),
+        j -> paper(new Made(plan.get(), paper, of, LogBeside.of(file))).page(at, HEIGHT),
         s -> seen.set(Optional.of(s)),
         session::say);
   }
@@ -117,15 +117,6 @@ final class PapersModel {
             made.plan(), made.id(), new Papers.Order(Set.of(), made.size(), today(), made.log()));
     rendered.set(Optional.of(new Rendered(made, paper)));
     return paper;
-  }
-
-  /** The log beside the show; one that cannot be read knows nothing. */
-  private static ShowLog log(Optional<Path> show) {
-    try {
-      return show.isPresent() ? LogFile.beside(show.get()).read() : ShowLog.empty();
-    } catch (BadInputException e) {
-      return ShowLog.empty();
-    }
   }
 
   private static LocalDate today() {
@@ -157,7 +148,7 @@ final class PapersModel {
                         written(
                             plan.get(),
                             folder,
-                            new Papers.Order(ids, of, today(), log(file)),
+                            new Papers.Order(ids, of, today(), LogBeside.of(file)),
                             j,
                             own),
                     this::ended,

@@ -33,6 +33,11 @@ public final class Planning {
     /** A search, watched. */
     Assessment search(Show show, SearchWatch watch);
 
+    /** A plan once more, of a show that differs from its own in nothing that is planned from. */
+    default Assessment judge(Show show, Assessment plan) {
+      return Assessor.assess(show, plan.reading().decisions(), plan.reading());
+    }
+
     /** The planner of the core. */
     Engine CORE =
         new Engine() {
@@ -76,6 +81,10 @@ public final class Planning {
   private long patienceMillis = PATIENCE_MILLIS;
   private boolean searchesAlong = true;
   private volatile boolean stopSearch;
+
+  /** Whether a search of the plan that stands has come to its end. */
+  private boolean searched;
+
   private BiConsumer<Assessment, Assessment> onFound = (before, after) -> {};
   private Consumer<String> onTrouble = why -> {};
 
@@ -132,12 +141,14 @@ public final class Planning {
     sketches.stop();
     searches.stop();
     searching.set("");
+    searched = false;
     state.set(new State.Planned());
     assessment.set(Optional.empty());
   }
 
   /** Plans the newest version again. */
   public void again() {
+    searched = false;
     plan();
   }
 
@@ -165,6 +176,8 @@ public final class Planning {
       return;
     }
     Show show = now.get();
+    Optional<Assessment> alike = assessment.get().filter(a -> a.reading().show().plansLike(show));
+    searched &= alike.isPresent();
     boolean patient = patienceMillis > 0 && !sketches.busy();
     CompletableFuture<Assessment> early = new CompletableFuture<>();
     state.set(new State.Working());
@@ -172,7 +185,8 @@ public final class Planning {
         "planning",
         job -> {
           try {
-            Assessment plan = engine.sketch(show);
+            Assessment plan =
+                alike.isPresent() ? engine.judge(show, alike.get()) : engine.sketch(show);
             early.complete(plan);
             return plan;
           } catch (RuntimeException | Error e) {
@@ -216,7 +230,7 @@ public final class Planning {
 
   private void search(Show show) {
     boolean bare = show.runs().isEmpty();
-    if (!searchesAlong || bare) {
+    if (!searchesAlong || bare || searched) {
       return;
     }
     stopSearch = false;
@@ -227,6 +241,7 @@ public final class Planning {
         found -> {
           searching.set("");
           assessment.get().ifPresent(before -> onFound.accept(before, found));
+          searched = true;
           assessment.set(Optional.of(found));
         },
         why -> {

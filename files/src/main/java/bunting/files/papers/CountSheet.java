@@ -1,9 +1,11 @@
 package bunting.files.papers;
 
+import bunting.core.show.Lasting;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Texts;
 import bunting.core.survey.Geometry;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 
@@ -36,13 +38,25 @@ final class CountSheet {
                 r -> r.built().isPresent() ? "" + r.built().getAsInt() : "______")));
   }
 
+  /** What is known of runs that hang for years. */
+  private static Table lasting(List<Run> runs) {
+    List<Table.Col<Run>> columns = new ArrayList<>();
+    columns.add(Table.<Run>col("run", "Run", Table.Kind.MAIN, Run::name));
+    for (Lasting fact : Lasting.values()) {
+      columns.add(Table.<Run>text(fact.key(), fact.words(), r -> fact.of(r).orElse("")));
+    }
+    return Table.of(runs, columns);
+  }
+
   static Page page(Sources from, Page page) {
-    return page.head("Count sheet")
+    page.head("Count sheet")
         .says(
             "Light every 10th pixel in white and every 50th in red: count the reds, then the whites"
                 + " behind the last red, then the single ones behind the last white. Built = 50 x"
                 + " reds + 10 x whites + single ones. Write it down before you climb down.")
         .caution("Two people on a ladder job; nobody works on a roof alone.")
         .table(table(from));
+    List<Run> known = from.show().runs().stream().filter(Lasting::any).toList();
+    return known.isEmpty() ? page : page.table("For the years", lasting(known));
   }
 }

@@ -1,0 +1,90 @@
+package bunting.desktop.prepare;
+
+import bunting.core.assess.Reading;
+import bunting.core.kit.Cables;
+import bunting.core.kit.Purchase;
+import bunting.core.kit.ShoppingList;
+import bunting.core.kit.StrikeList;
+import bunting.core.kit.WorkList;
+import bunting.core.log.ShowLog;
+import bunting.core.plan.Assessment;
+import bunting.core.stock.CutList;
+import bunting.desktop.kit.Newest;
+import bunting.desktop.session.LogBeside;
+import bunting.desktop.session.Session;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** What the plan takes to buy and to do, worked out beside the interface. */
+final class PrepareModel {
+  /**
+   * The lists of a plan.
+   *
+   * @param today from which on something is late
+   */
+  record Lists(
+      Reading reading,
+      List<Purchase> purchases,
+      WorkList work,
+      StrikeList strike,
+      LocalDate today) {}
+
+  private final Session session;
+  private final Newest working;
+  private final ReadOnlyObjectWrapper<Optional<Lists>> lists =
+      new ReadOnlyObjectWrapper<>(Optional.empty());
+  private Optional<LocalDate> today = Optional.empty();
+
+  PrepareModel(Session session) {
+    this.session = session;
+    this.working = new Newest(session.background());
+  }
+
+  ReadOnlyObjectProperty<Optional<Lists>> lists() {
+    return lists.getReadOnlyProperty();
+  }
+
+  boolean busy() {
+    return working.busy().get();
+  }
+
+  /** Takes another day for today. */
+  void setToday(LocalDate day) {
+    today = Optional.of(day);
+    refresh();
+  }
+
+  /** Works the lists out again, of the newest plan and the log as it is now. */
+  void refresh() {
+    Optional<Assessment> plan = session.assessment().get();
+    if (plan.isEmpty()) {
+      working.stop();
+      lists.set(Optional.empty());
+      return;
+    }
+    Reading reading = plan.get().reading();
+    Optional<Path> file = session.file().get();
+    LocalDate day = today.orElseGet(() -> LocalDate.now(ZoneId.systemDefault()));
+    working.ask(
+        "listing what is to be bought and done",
+        job -> of(reading, LogBeside.of(file), day),
+        l -> lists.set(Optional.of(l)),
+        session::say);
+  }
+
+  private static Lists of(Reading reading, ShowLog log, LocalDate day) {
+    List<Cables.Cable> cables = Cables.of(reading);
+    CutList cuts = CutList.of(reading.show());
+    return new Lists(
+        reading,
+        Purchase.of(ShoppingList.of(reading, cuts, cables, log.stock()), reading.show(), day),
+        WorkList.of(reading).learning(log),
+        StrikeList.of(reading, cables),
+        day);
+  }
+}
