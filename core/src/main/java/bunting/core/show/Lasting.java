@@ -10,15 +10,15 @@ import java.util.TreeMap;
  */
 public enum Lasting {
   /** Against rain and dust, such as IP67. */
-  WEATHER("weather", "Weather class", "IP67, potted"),
+  WEATHER("weather", "Weather", "IP67, potted"),
   /** What it lies in. */
   ENCLOSURE("enclosure", "Lies in", "track with a cover"),
   /** What holds it, on what. */
   MOUNTING("mounting", "Held by", "screws in the mortar"),
   /** How it is mended: a potted strip takes no new piece (common practice, no source). */
-  REPAIR("repair", "Mended by", "a new piece from joint to joint"),
+  REPAIR("repair", "Mended by", "a piece, joint to joint"),
   /** Where spare wire was left. */
-  SPARE_WIRE("spare_wire", "Spare wire", "coiled behind the downpipe");
+  SPARE_WIRE("spare_wire", "Spare wire", "behind the downpipe");
 
   private final String key;
   private final String words;

@@ -96,9 +96,20 @@ final class Parts {
           return plan.reading()
               .show()
               .run(run.name())
-              .map(planned -> figures(plan, planned))
+              .map(planned -> withYears(figures(plan, planned), run.name()))
               .orElse(List.of());
         });
+  }
+
+  /** Below the figures, since nobody looks there on the first day. */
+  private List<Node> withYears(List<Node> figures, String name) {
+    session
+        .show()
+        .ifPresent(
+            now ->
+                now.run(name)
+                    .ifPresent(r -> figures.addAll(YearsEditor.form(session, now, r).rows())));
+    return figures;
   }
 
   private List<Node> figures(Assessment plan, Run run) {

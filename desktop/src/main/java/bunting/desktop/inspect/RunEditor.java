@@ -2,7 +2,6 @@ package bunting.desktop.inspect;
 
 import bunting.core.copper.Rails;
 import bunting.core.limits.Range;
-import bunting.core.show.Lasting;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -15,7 +14,6 @@ import bunting.desktop.kit.Form;
 import bunting.desktop.kit.Numbers;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
-import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -76,30 +74,6 @@ final class RunEditor {
     pin = new PinChoice(session, show, run, form);
     new CourseEditor(session, show, run).addTo(form);
     new FittingEditor(session, show, run).addTo(form);
-    new PlugEditor(session, show, type()).addTo(form);
-    lasting();
-  }
-
-  /** What somebody wants to know of it in some years. */
-  private void lasting() {
-    form.heading("For the years");
-    for (Lasting fact : Lasting.values()) {
-      form.text(
-              fact.words(),
-              "lasting-" + fact.key(),
-              fact.of(run).orElse(""),
-              "",
-              text -> {
-                if (text.length() > Names.LENGTH_MAX) {
-                  return Optional.of("Give at most " + Names.LENGTH_MAX + " characters.");
-                }
-                edit(
-                    run.name() + ": " + fact.words().toLowerCase(Locale.ROOT) + ".",
-                    r -> fact.with(r, text));
-                return Optional.empty();
-              })
-          .prompting(fact.example());
-    }
   }
 
   Form form() {

@@ -24,8 +24,7 @@ public final class HoursScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<HoursScreen> SCREEN =
       ScreenDefinition.of("hours", "Power", "Hours", HoursScreen::new)
-          .reachedBy("Shortcut+Shift+H", "Power: hours, energy and the dark")
-          .pictured("hours", (desk, view) -> {});
+          .reachedBy("Shortcut+Shift+H", "Power: hours, energy and the dark");
 
   private final Session session;
   private final HoursModel model;

@@ -29,8 +29,7 @@ public final class SingleLineScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<SingleLineScreen> SCREEN =
       ScreenDefinition.of("single-line", "Power", "Single line", SingleLineScreen::new)
-          .reachedBy("Shortcut+Shift+G", "Power: the single-line diagram")
-          .pictured("single-line", (desk, view) -> {});
+          .reachedBy("Shortcut+Shift+G", "Power: the single-line diagram");
 
   private final Session session;
   private final Newest working;

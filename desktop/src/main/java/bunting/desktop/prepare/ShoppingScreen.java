@@ -120,7 +120,7 @@ public final class ShoppingScreen extends StackedView {
     return Texts.count(open, "thing", "things")
         + " to buy, "
         + show.settings().price(cost)
-        + (unpriced > 0 ? " without " + unpriced + " that have no price yet" : "");
+        + (unpriced > 0 ? "; " + unpriced + " have no price yet" : "");
   }
 
   private static String late(List<Purchase> all) {

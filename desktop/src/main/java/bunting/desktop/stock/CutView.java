@@ -35,8 +35,7 @@ public final class CutView extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<CutView> SCREEN =
       ScreenDefinition.of("cut-list", "Survey", "Cut list", CutView::new)
-          .reachedBy("Shortcut+L", "Survey: the cut list")
-          .pictured("cut-list", (desk, view) -> {});
+          .reachedBy("Shortcut+L", "Survey: the cut list");
 
   private static final double BAR_WIDTH = 640;
   private static final int REELS_SHOWN = 60;

@@ -200,7 +200,10 @@ public final class RandomEdits {
       case 26 ->
           s -> s.withNetwork(s.network().withAddress(box, "10.1.2." + more).withWifi(box, yes));
       case 27 -> mains(more, name, at, metres, yes, show);
-      case 28 -> stranger(more, box, name);
+      case 28 ->
+          yes
+              ? stranger(more, box, name)
+              : new RandomPreparations(random).next(more, run, box, type, name, metres);
       default ->
           s -> s.withSettings(s.settings().withBrightness(more * 10).withName("show " + more));
     };
