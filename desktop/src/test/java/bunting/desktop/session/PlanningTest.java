@@ -2,6 +2,7 @@ package bunting.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.core.show.Preparation;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.edit.RunEdits;
@@ -71,6 +72,25 @@ class PlanningTest {
     assertThat(hand.sketched).as("one ran, one waited").hasSize(2);
     assertThat(hand.sketched.getLast().run("Weir").orElseThrow().pixels()).isEqualTo(50);
     assertThat(session.plans().isCurrent()).isTrue();
+  }
+
+  @Test
+  void whatNothingIsPlannedFromIsJudgedAndNotPlannedAnew() {
+    hand.settle();
+    hand.sketched.clear();
+    session.edit(
+        "tick",
+        s ->
+            s.withPreparation(
+                s.preparation()
+                    .with(new Preparation.Done(Preparation.Work.HANG, "Weir", 1), true)));
+    hand.settle();
+    assertThat(hand.sketched).isEmpty();
+    assertThat(planned()).isEqualTo(session.show().orElseThrow());
+    session.count("Weir", 99);
+    hand.settle();
+    assertThat(hand.sketched).as("a count is planned").hasSize(1);
+    assertThat(planned().preparation().done()).hasSize(1);
   }
 
   @Test
