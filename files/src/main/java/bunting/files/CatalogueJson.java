@@ -18,11 +18,10 @@ final class CatalogueJson {
     Catalogue d = StandardCatalogue.get();
     return new Catalogue(
         in.list("pixelTypes", CatalogueFields.PIXELS::read, t -> t.id()).orElse(d.pixelTypes()),
-        in.list("controllerTypes", CatalogueFields.BOXES::read, t -> t.id())
-            .orElse(d.controllerTypes()),
+        in.list("controllerTypes", BoxFields.BOXES::read, t -> t.id()).orElse(d.controllerTypes()),
         in.list("supplyTypes", CatalogueFields.SUPPLIES::read, t -> t.id()).orElse(d.supplyTypes()),
         wires(in).orElse(d.wires()),
-        in.list("dimmerTypes", CatalogueFields.DIMMERS::read, t -> t.id()).orElse(d.dimmerTypes()),
+        in.list("dimmerTypes", BoxFields.DIMMERS::read, t -> t.id()).orElse(d.dimmerTypes()),
         in.list("leadHelpers", PartFields.HELPERS::read, t -> t.id()).orElse(d.leadHelpers()),
         in.list("distributionBlocks", PartFields.BLOCKS::read, t -> t.id()).orElse(d.blocks()),
         in.list("tails", PartFields.TAILS::read, t -> t.id()).orElse(d.tails()),
@@ -53,9 +52,9 @@ final class CatalogueJson {
 
   static void write(Json json, Catalogue catalogue) throws IOException {
     json.list("pixelTypes", catalogue.pixelTypes(), CatalogueFields.PIXELS::write);
-    json.list("controllerTypes", catalogue.controllerTypes(), CatalogueFields.BOXES::write);
+    json.list("controllerTypes", catalogue.controllerTypes(), BoxFields.BOXES::write);
     json.list("supplyTypes", catalogue.supplyTypes(), CatalogueFields.SUPPLIES::write);
-    json.list("dimmerTypes", catalogue.dimmerTypes(), CatalogueFields.DIMMERS::write);
+    json.list("dimmerTypes", catalogue.dimmerTypes(), BoxFields.DIMMERS::write);
     json.list("leadHelpers", catalogue.leadHelpers(), PartFields.HELPERS::write);
     json.list("distributionBlocks", catalogue.blocks(), PartFields.BLOCKS::write);
     json.list("tails", catalogue.tails(), PartFields.TAILS::write);

@@ -84,7 +84,7 @@ final class RunFields {
       new Field<>(
           "port",
           "pinned to that port of it",
-          Kind.whole(Range.between(1, CatalogueFields.PORTS_MAX)),
+          Kind.whole(Range.between(1, BoxFields.PORTS_MAX)),
           r -> r.pin().flatMap(p -> boxed(p.port())));
   private static final Field<Run, Boolean> SPLIT =
       Field.each("split", "whether it may lie on several ports", Kind.flag(), Run::split)

@@ -23,9 +23,9 @@ class DocumentationTest {
     tables.put("plain sets", LightFields.SET.listDocumentation());
     tables.put("bulb strings", LightFields.BULBS.listDocumentation());
     tables.put("pixelTypes", CatalogueFields.PIXELS.documentation());
-    tables.put("controllerTypes", CatalogueFields.BOXES.documentation());
+    tables.put("controllerTypes", BoxFields.BOXES.documentation());
     tables.put("supplyTypes", CatalogueFields.SUPPLIES.documentation());
-    tables.put("dimmerTypes", CatalogueFields.DIMMERS.documentation());
+    tables.put("dimmerTypes", BoxFields.DIMMERS.documentation());
     tables.put("leadHelpers", PartFields.HELPERS.documentation());
     tables.put("distributionBlocks", PartFields.BLOCKS.documentation());
     tables.put("tails", PartFields.TAILS.documentation());

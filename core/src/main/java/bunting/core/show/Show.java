@@ -3,6 +3,7 @@ package bunting.core.show;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * All facts about a show and the decisions its builder pinned. A change makes a new show.
@@ -115,7 +116,7 @@ public record Show(
 
   /** The same with other runs. */
   public Show withRuns(List<Run> list) {
-    return of(settings, sites, catalogue, controllers, list);
+    return with(d -> d.runs = list);
   }
 
   /** The same with the run of the same name replaced, and nothing else. */
@@ -127,167 +128,86 @@ public record Show(
 
   /** The same with other settings. */
   public Show withSettings(ShowSettings changed) {
-    return of(changed, sites, catalogue, controllers, runs);
+    return with(d -> d.settings = changed);
   }
 
   /** The same with these controllers as what there is. */
   public Show withControllers(List<Controller> list) {
-    return of(settings, sites, catalogue, Optional.of(list), runs);
+    return with(d -> d.controllers = Optional.of(list));
   }
 
   /** The same with the planner choosing the controllers, at these sites. */
   public Show withSites(List<Site> list) {
-    return of(settings, list, catalogue, Optional.empty(), runs);
+    return with(
+        d -> {
+          d.sites = list;
+          d.controllers = Optional.empty();
+        });
   }
 
   /** The same with another catalogue. */
   public Show withCatalogue(Catalogue other) {
-    return of(settings, sites, other, controllers, runs);
+    return with(d -> d.catalogue = other);
   }
 
   /** The same with other leftovers. */
   public Show withLeftovers(Leftovers other) {
-    return new Show(
-        settings,
-        sites,
-        addressing,
-        catalogue,
-        controllers,
-        circuits,
-        runs,
-        other,
-        survey,
-        others,
-        workshop,
-        allotting,
-        network,
-        wiring,
-        bench,
-        mains,
-        preparation);
+    return with(d -> d.leftovers = other);
   }
 
   /** The same with another survey. */
   public Show withSurvey(Survey other) {
-    return with(addressing, other, others, workshop, allotting, network, wiring);
+    return with(d -> d.survey = other);
   }
 
   /** The same with other loads. */
   public Show withOthers(OtherLoads other) {
-    return with(addressing, survey, other, workshop, allotting, network, wiring);
+    return with(d -> d.others = other);
   }
 
   /** The same with another workshop. */
   public Show withWorkshop(Workshop other) {
-    return with(addressing, survey, others, other, allotting, network, wiring);
+    return with(d -> d.workshop = other);
   }
 
   /** The same with other decisions about ports and addresses. */
   public Show withAllotting(Allotting other) {
-    return with(addressing, survey, others, workshop, other, network, wiring);
+    return with(d -> d.allotting = other);
   }
 
   /** The same with another network. */
   public Show withNetwork(Network other) {
-    return with(addressing, survey, others, workshop, allotting, other, wiring);
+    return with(d -> d.network = other);
   }
 
   /** The same with other knowledge and decisions about power. */
   public Show withWiring(Wiring other) {
-    return with(addressing, survey, others, workshop, allotting, network, other);
+    return with(d -> d.wiring = other);
   }
 
   /** The same with other notes from the bench. */
   public Show withBench(BenchNotes other) {
-    return new Show(
-        settings,
-        sites,
-        addressing,
-        catalogue,
-        controllers,
-        circuits,
-        runs,
-        leftovers,
-        survey,
-        others,
-        workshop,
-        allotting,
-        network,
-        wiring,
-        other,
-        mains,
-        preparation);
+    return with(d -> d.bench = other);
   }
 
   /** The same with other circuits; empty: mains are not checked. */
   public Show withCircuits(Optional<List<Circuit>> other) {
-    return new Show(
-        settings,
-        sites,
-        addressing,
-        catalogue,
-        controllers,
-        other,
-        runs,
-        leftovers,
-        survey,
-        others,
-        workshop,
-        allotting,
-        network,
-        wiring,
-        bench,
-        mains,
-        preparation);
+    return with(d -> d.circuits = other);
   }
 
   /** The same with other knowledge of the mains. */
   public Show withMains(Mains other) {
-    return new Show(
-        settings,
-        sites,
-        addressing,
-        catalogue,
-        controllers,
-        circuits,
-        runs,
-        leftovers,
-        survey,
-        others,
-        workshop,
-        allotting,
-        network,
-        wiring,
-        bench,
-        other,
-        preparation);
-  }
-
-  /** The same with another preparation. */
-  public Show withPreparation(Preparation other) {
-    return new Show(
-        settings,
-        sites,
-        addressing,
-        catalogue,
-        controllers,
-        circuits,
-        runs,
-        leftovers,
-        survey,
-        others,
-        workshop,
-        allotting,
-        network,
-        wiring,
-        bench,
-        mains,
-        other);
+    return with(d -> d.mains = other);
   }
 
   /** The same with another policy of addresses. */
   public Show withAddressing(Addressing other) {
-    return with(other, survey, others, workshop, allotting, network, wiring);
+    return with(d -> d.addressing = other);
+  }
+
+  /** The same with another preparation. */
+  public Show withPreparation(Preparation other) {
+    return with(d -> d.preparation = other);
   }
 
   /** Whether nothing differs that is planned from: notes of the bench and preparations may. */
@@ -300,57 +220,71 @@ public record Show(
     return controllers.isEmpty() || allotting.planning().addBoxes();
   }
 
-  private Show with(
-      Addressing policy,
-      Survey drawn,
-      OtherLoads loads,
-      Workshop shop,
-      Allotting decided,
-      Network net,
-      Wiring cables) {
-    return new Show(
-        settings,
-        sites,
-        policy,
-        catalogue,
-        controllers,
-        circuits,
-        runs,
-        leftovers,
-        drawn,
-        loads,
-        shop,
-        decided,
-        net,
-        cables,
-        bench,
-        mains,
-        preparation);
+  private Show with(Consumer<Draft> change) {
+    Draft draft = new Draft(this);
+    change.accept(draft);
+    return draft.show();
   }
 
-  private Show of(
-      ShowSettings facts,
-      List<Site> places,
-      Catalogue kinds,
-      Optional<List<Controller>> boxes,
-      List<Run> list) {
-    return new Show(
-        facts,
-        places,
-        addressing,
-        kinds,
-        boxes,
-        circuits,
-        list,
-        leftovers,
-        survey,
-        others,
-        workshop,
-        allotting,
-        network,
-        wiring,
-        bench,
-        mains,
-        preparation);
+  /** The parts of a show while one of them is changed. */
+  private static final class Draft {
+    private ShowSettings settings;
+    private List<Site> sites;
+    private Addressing addressing;
+    private Catalogue catalogue;
+    private Optional<List<Controller>> controllers;
+    private Optional<List<Circuit>> circuits;
+    private List<Run> runs;
+    private Leftovers leftovers;
+    private Survey survey;
+    private OtherLoads others;
+    private Workshop workshop;
+    private Allotting allotting;
+    private Network network;
+    private Wiring wiring;
+    private BenchNotes bench;
+    private Mains mains;
+    private Preparation preparation;
+
+    Draft(Show from) {
+      settings = from.settings;
+      sites = from.sites;
+      addressing = from.addressing;
+      catalogue = from.catalogue;
+      controllers = from.controllers;
+      circuits = from.circuits;
+      runs = from.runs;
+      leftovers = from.leftovers;
+      survey = from.survey;
+      others = from.others;
+      workshop = from.workshop;
+      allotting = from.allotting;
+      network = from.network;
+      wiring = from.wiring;
+      bench = from.bench;
+      mains = from.mains;
+      preparation = from.preparation;
+    }
+
+    Show show() {
+      return new Show(
+          settings,
+          sites,
+          addressing,
+          catalogue,
+          controllers,
+          circuits,
+          runs,
+          leftovers,
+          survey,
+          others,
+          workshop,
+          allotting,
+          network,
+          wiring,
+          bench,
+          mains,
+          preparation);
+    }
   }
 }

@@ -25,7 +25,7 @@ public final class PatchFiles {
     byte[] bytes =
         switch (ending) {
           case "csv" -> PatchTable.table(from).csv();
-          case "xlsx" -> Books.of(Papers.patchBook(from));
+          case "xlsx" -> Books.of(PaperList.patchBook(from));
           case "json" -> PatchJson.of(plan, PatchTable.table(from).all());
           case "mvr" -> Rig.mvr(plan);
           default ->

@@ -57,6 +57,7 @@ final class Pdf {
       PdfRendererBuilder builder = new PdfRendererBuilder();
       builder.useFastMode();
       ShippedFonts.use(builder, families);
+      Writing.use(builder);
       builder.useObjectDrawerFactory(Drawings.factory(page.drawings()));
       builder.withHtmlContent(html, null);
       try (PdfBoxRenderer renderer = builder.buildPdfRenderer();
