@@ -23,7 +23,7 @@ import net.jqwik.api.statistics.Statistics;
 class PlanPropertyTest {
   private static final ObjectMapper MAPPER = new ObjectMapper();
 
-  @Property(tries = 250, seed = "20261123")
+  @Property(tries = 180, seed = "20261123")
   void plansKeepTheContract(@ForAll long seed) throws IOException {
     RandomShows show = new RandomShows(seed);
     Path folder = Files.createTempDirectory("bunting");

@@ -81,18 +81,18 @@ class SafetyPropertyTest {
     reading.feeds().forEach(f -> assertThat(f.feed().fuseAmps()).as(seed + " " + f).isPositive());
   }
 
-  @Property(tries = 150, seed = "131")
+  @Property(tries = 90, seed = "131")
   void whatCarriesTooMuchIsTold(@ForAll long seed) {
     nothingIsHidden(RandomWiring.everything(new Random(seed)), seed);
   }
 
-  @Property(tries = 150, seed = "132")
+  @Property(tries = 90, seed = "132")
   void soItIsWithFeedsByHand(@ForAll long seed) {
     nothingIsHidden(RandomWiring.byHand(new Random(seed)), seed);
   }
 
   /** No plan that the planner calls best is stopped by its own checks. */
-  @Property(tries = 200, seed = "133")
+  @Property(tries = 120, seed = "133")
   void aBestPlanIsNotStopped(@ForAll long seed) {
     Show any = RandomWiring.everything(new Random(seed));
     PowerWays best = any.wiring().ways().with(InjectionSchool.BEST, 150);

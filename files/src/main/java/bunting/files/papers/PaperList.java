@@ -119,10 +119,7 @@ final class PaperList {
                   "What before what, place by place, to be ticked; and what goes into which tote.",
                   WorkSheet::table,
                   WorkSheet::page)
-              .and(
-                  (s, p) ->
-                      List.of(
-                          new Paper.Extra("strike-list", "csv", () -> WorkSheet.strike(s).csv()))),
+              .with(PaperList::workBook),
           new Paper(
               "rig",
               "Rig",
@@ -139,6 +136,13 @@ final class PaperList {
               OtherSheet::page));
 
   private PaperList() {}
+
+  private static Map<String, Table> workBook(Sources s) {
+    Map<String, Table> book = new LinkedHashMap<>();
+    book.put("Work list", WorkSheet.table(s));
+    book.put("Taking down", WorkSheet.strike(s));
+    return book;
+  }
 
   static Map<String, Table> patchBook(Sources s) {
     Map<String, Table> book = new LinkedHashMap<>();

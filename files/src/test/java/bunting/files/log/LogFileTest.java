@@ -152,7 +152,7 @@ class LogFileTest {
   void whatWasAcknowledgedOutlivesKills() throws Exception {
     Random random = new Random(20261128);
     List<String> told = new ArrayList<>();
-    int kills = Integer.getInteger("bunting.kills", 60);
+    int kills = Integer.getInteger("bunting.kills", 40);
     for (int round = 0; round < kills / 4; round++) {
       List<Child> four = new ArrayList<>();
       for (int k = 0; k < 4; k++) {

@@ -30,6 +30,8 @@ import org.apache.commons.csv.CSVRecord;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.dhatim.fastexcel.reader.ReadableWorkbook;
+import org.dhatim.fastexcel.reader.Row;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -150,13 +152,17 @@ class PreparationPapersTest {
         pairs.add(r.get("line_1") + " \u2013 " + r.get("line_2").substring("to ".length()));
       }
     }
-    List<CSVRecord> coils =
-        rows("strike-list.csv").stream().filter(r -> r.get("what").startsWith("coil")).toList();
-    assertThat(coils).isNotEmpty();
-    for (CSVRecord coil : coils) {
-      assertThat(pairs).contains(coil.get("label"));
-      assertThat(Integer.parseInt(coil.get("tote"))).isPositive();
+    int coils = 0;
+    try (ReadableWorkbook book = new ReadableWorkbook(folder.resolve("work-list.xlsx").toFile())) {
+      for (Row row : book.findSheet("Taking down").orElseThrow().read()) {
+        if (row.getCellText(3).startsWith("coil")) {
+          assertThat(pairs).contains(row.getCellText(4));
+          assertThat(row.getCellText(1)).matches("[1-9][0-9.]*");
+          coils++;
+        }
+      }
     }
+    assertThat(coils).isPositive();
     assertThat(text("work-list.pdf")).contains("putting it away");
   }
 
