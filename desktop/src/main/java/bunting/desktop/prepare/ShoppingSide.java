@@ -81,16 +81,26 @@ final class ShoppingSide extends SidePanel {
     form.words(arithmetic(c));
     List<Offer> offers = show.preparation().offersFor(n.part());
     for (int i = 0; i < Preparation.OFFERS_MAX; i++) {
-      boolean taken = i < offers.size() && c.quotes().get(i).equals(c.taken());
-      form.heading("Offer " + (i + 1) + (taken ? ", taken" : ""));
-      if (i < offers.size()) {
-        form.words(comesTo(c.quotes().get(i), show));
-      }
-      fields(form, n, i, i < offers.size() ? offers.get(i) : NONE);
+      Offer offer = i < offers.size() ? offers.get(i) : NONE;
+      Optional<Purchase.Quote> quote = quote(c, i, offer);
+      form.heading(
+          "Offer " + (i + 1) + (quote.filter(c.taken()::equals).isPresent() ? ", taken" : ""));
+      quote.ifPresent(q -> form.words(comesTo(q, show)));
+      fields(form, n, i, offer);
     }
     form.words(
         "The cheapest in sum that comes in time is taken; where none does, the quickest. Empty all"
             + " fields of an offer to take it away.");
+  }
+
+  /** What an offer comes to; empty while the list is older than the offer. */
+  private static Optional<Purchase.Quote> quote(Purchase c, int i, Offer offer) {
+    boolean same =
+        !offer.equals(NONE)
+            && i < c.quotes().size()
+            && c.quotes().get(i).from().equals(offer.from())
+            && c.quotes().get(i).price() == offer.price();
+    return same ? Optional.of(c.quotes().get(i)) : Optional.empty();
   }
 
   private static String arithmetic(Purchase c) {
