@@ -58,7 +58,7 @@ final class NextCommand implements Callable<Integer> {
   public Integer call() throws Exception {
     LocalDate day = day();
     Show read = ShowFiles.open(show);
-    String called = name.orElseGet(() -> NextSeason.nameAfter(read.settings().name(), day));
+    String called = name.orElseGet(() -> NextSeason.nameAfter(read, day));
     if (!Names.sound(called)) {
       throw new BadInputException(
           "--name: it should have 1 to " + Names.LENGTH_MAX + " characters.");

@@ -41,12 +41,16 @@ public record NextSeason(Show show, List<LogEntry> entries) {
     entries = List.copyOf(entries);
   }
 
-  /** The name of the season after a show: its year is one more, or stands behind it. */
-  public static String nameAfter(String show, LocalDate day) {
-    Matcher year = YEAR.matcher(show);
+  /**
+   * The name of the season after a show: the year in its name is one more; where none stands there,
+   * the year after its first evening is put behind it.
+   */
+  public static String nameAfter(Show show, LocalDate day) {
+    String name = show.settings().name();
+    Matcher year = YEAR.matcher(name);
     return year.find()
         ? year.replaceFirst(Integer.toString(Integer.parseInt(year.group()) + 1))
-        : show + " " + (day.getYear() + 1);
+        : name + " " + (show.preparation().opening(show).orElse(day).getYear() + 1);
   }
 
   /**

@@ -124,8 +124,15 @@ class SeasonTest {
 
   @Test
   void theNextYearsNameIsGuessed() {
-    assertThat(NextSeason.nameAfter("Lantern fair 2026", DAY)).isEqualTo("Lantern fair 2027");
-    assertThat(NextSeason.nameAfter("Weir, 12026 lamps", LocalDate.of(2026, 12, 1)))
+    assertThat(NextSeason.nameAfter(show(1), DAY)).isEqualTo("Lantern fair 2027");
+    Show weir = show(1).withSettings(show(1).settings().withName("Weir, 12026 lamps"));
+    assertThat(NextSeason.nameAfter(weir, LocalDate.of(2026, 12, 1)))
+        .isEqualTo("Weir, 12026 lamps 2027");
+    LocalDate opening = LocalDate.of(2026, 11, 27);
+    assertThat(
+            NextSeason.nameAfter(
+                weir.withPreparation(Preparation.NONE.withOpening(Optional.of(opening))), DAY))
+        .as("struck in January")
         .isEqualTo("Weir, 12026 lamps 2027");
   }
 

@@ -135,7 +135,7 @@ final class SeasonsModel {
 
   /** What the next season would be called. */
   String nextName() {
-    return session.show().map(s -> NextSeason.nameAfter(s.settings().name(), today())).orElse("");
+    return session.show().map(s -> NextSeason.nameAfter(s, today())).orElse("");
   }
 
   private static LocalDate today() {
