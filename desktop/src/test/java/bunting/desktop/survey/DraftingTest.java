@@ -10,6 +10,8 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Underlay;
 import bunting.core.show.edit.PlaceEdits;
+import bunting.desktop.session.Background;
+import bunting.desktop.session.Planning;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.List;
@@ -25,9 +27,10 @@ class DraftingTest {
   private Drafting drafting = new Drafting(session, () -> {});
   private int painted;
 
+  /** All on this thread: where windows were open before, results would arrive on theirs. */
   @BeforeEach
   void begin() {
-    session = new Session();
+    session = new Session(Planning.Engine.CORE, new Background(Runnable::run, Runnable::run));
     session.setSearchesAlong(false);
     session.setPatience(java.time.Duration.ofMinutes(2));
     session.start(Show.of(List.of()));
