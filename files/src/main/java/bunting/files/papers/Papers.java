@@ -119,19 +119,15 @@ public final class Papers {
                     || !from.show().others().isEmpty());
     List<Paper> papers = PaperList.ALL.stream().filter(wanted).toList();
     LastPrint last = LastPrint.read(folder);
-    // Each in a lane of its own, and then in their order: the same whoever is first.
-    List<Optional<Table>> made =
-        papers.parallelStream().map(p -> p.table().map(t -> t.apply(from))).toList();
     Map<String, Table> tables = new LinkedHashMap<>();
-    for (int i = 0; i < papers.size(); i++) {
-      String id = papers.get(i).id();
-      made.get(i).ifPresent(t -> tables.put(id, t));
+    for (Paper p : papers) {
+      p.table().ifPresent(t -> tables.put(p.id(), t.apply(from)));
     }
     Print print = last.next(plan.reading().show().settings().name(), order, tables);
     AtomicInteger done = new AtomicInteger();
     AtomicBoolean stopped = new AtomicBoolean();
     // Sheets are set side by side; they stand in the index in their own order all the same.
-    List<List<Made>> sheets =
+    List<List<Made>> made =
         papers.parallelStream()
             .map(
                 p -> {
@@ -150,7 +146,7 @@ public final class Papers {
     }
     Index index = new Index(print);
     Map<String, byte[]> files = new LinkedHashMap<>();
-    sheets.stream()
+    made.stream()
         .flatMap(List::stream)
         .forEach(
             m -> files.put(index.add(m.paper(), m.name(), m.format(), m.pages()), m.bytes().get()));
