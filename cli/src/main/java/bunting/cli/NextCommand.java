@@ -7,12 +7,12 @@ import bunting.core.show.Show;
 import bunting.core.show.edit.Names;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
+import bunting.files.codec.Kind;
 import bunting.files.log.SeasonFiles;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeParseException;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -85,11 +85,14 @@ final class NextCommand implements Callable<Integer> {
     return 0;
   }
 
+  /** As the log takes days: what it would refuse is refused here. */
   private LocalDate day() throws BadInputException {
-    try {
-      return date.isPresent() ? LocalDate.parse(date.get()) : LocalDate.now(ZoneId.systemDefault());
-    } catch (DateTimeParseException e) {
-      throw new BadInputException("--date: it should be a day such as 2026-11-28.");
-    }
+    Kind<LocalDate> days = Kind.day();
+    Optional<LocalDate> day =
+        date.isPresent()
+            ? days.parse().apply(date.get())
+            : Optional.of(LocalDate.now(ZoneId.systemDefault()));
+    return day.orElseThrow(
+        () -> new BadInputException("--date: it should be " + days.typed() + "."));
   }
 }

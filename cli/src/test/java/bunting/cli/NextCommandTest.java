@@ -67,8 +67,12 @@ class NextCommandTest {
     assertThat(said).contains("it is there already");
     assertThat(next).doesNotExist();
     assertThat(Files.readString(LogFile.beside(next).path())).isEqualTo("{}\n");
+    Files.delete(LogFile.beside(next).path());
     assertThat(run("next", show.toString(), "--out", show.toString())).isEqualTo(2);
     assertThat(run("next", show.toString(), "--out", next.toString(), "--date", "soon"))
+        .isEqualTo(2);
+    assertThat(run("next", show.toString(), "--out", next.toString(), "--date", "9999-01-01"))
+        .as("the log could not read it again")
         .isEqualTo(2);
     assertThat(run("next", show.toString(), "--out", next.toString(), "--name", " ")).isEqualTo(2);
   }

@@ -6,12 +6,15 @@ import bunting.core.kit.Purchase;
 import bunting.core.kit.ShoppingList;
 import bunting.core.kit.StrikeList;
 import bunting.core.kit.WorkList;
+import bunting.core.log.LogEntry;
 import bunting.core.log.ShowLog;
 import bunting.core.plan.Assessment;
 import bunting.core.stock.CutList;
 import bunting.desktop.kit.Newest;
 import bunting.desktop.session.LogBeside;
 import bunting.desktop.session.Session;
+import bunting.files.BadInputException;
+import bunting.files.log.LogFile;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -74,6 +77,24 @@ final class PrepareModel {
         "listing what is to be bought and done",
         job -> of(reading, LogBeside.of(file), day),
         l -> lists.set(Optional.of(l)),
+        session::say);
+  }
+
+  /** Writes an entry into the log beside the show, and works the lists out again. */
+  void log(LogFile file, LogEntry entry, String said) {
+    working.ask(
+        "writing the log",
+        job -> {
+          try {
+            return "Logged as line " + file.add(entry).line() + ": " + said;
+          } catch (BadInputException e) {
+            return String.valueOf(e.getMessage());
+          }
+        },
+        says -> {
+          session.say(says);
+          refresh();
+        },
         session::say);
   }
 

@@ -173,11 +173,10 @@ final class WorkSide extends SidePanel {
     typed.put(key.work() == Preparation.Work.BOX ? "box" : "run", key.of());
     typed.put("minutes", took.replace(',', '.'));
     try {
-      LogFile.Added added =
-          LogFile.beside(file.get())
-              .add(LogFields.parse(typed, LocalDate.now(ZoneId.systemDefault())));
-      session.say("Logged as line " + added.line() + ": " + key.of() + ", " + took + " min.");
-      model.refresh();
+      model.log(
+          LogFile.beside(file.get()),
+          LogFields.parse(typed, LocalDate.now(ZoneId.systemDefault())),
+          key.of() + ", " + took + " min.");
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
     }
