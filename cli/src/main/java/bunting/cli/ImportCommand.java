@@ -3,9 +3,10 @@ package bunting.cli;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.files.BadInputException;
-import bunting.files.SheetField;
 import bunting.files.SheetImport;
+import bunting.files.SheetMemory;
 import bunting.files.ShowFiles;
+import bunting.files.sheet.Meaning;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
@@ -41,8 +42,27 @@ final class ImportCommand implements Callable<Integer> {
   @Option(
       names = "--column",
       paramLabel = "HEADING=FIELD",
-      description = "What a column means where the guess is wrong, such as \"Strand=name\".")
+      description =
+          "What a column means where the guess is wrong, such as \"Strand=name\" or"
+              + " \"Wire=lead_ft\"; a column without a heading goes by its letter.")
   private Map<String, String> columns = new LinkedHashMap<>();
+
+  @Option(
+      names = "--kind",
+      paramLabel = "WORDS=ID",
+      description = "Which pixel type the list's words mean, such as \"bullets=5v-string-10\".")
+  private Map<String, String> kinds = new LinkedHashMap<>();
+
+  @Option(
+      names = "--heading-row",
+      paramLabel = "N",
+      description = "The line that the headings stand in; 0: there are none.")
+  private @Nullable Integer headingRow;
+
+  @Option(
+      names = "--as-before",
+      description = "With the corrections that were made for a list with the same headings.")
+  private boolean asBefore;
 
   @Option(
       names = "--out",
@@ -54,52 +74,98 @@ final class ImportCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Show bare = ShowFiles.readSettings(Optional.ofNullable(settings));
-    SheetImport read = mapped(SheetImport.read(sheet, bare));
-    if (type != null) {
-      if (!bare.catalogue().pixelTypesById().containsKey(type)) {
-        throw new BadInputException("Command line: --type should be the id of a pixel type.");
-      }
-      read = read.withOnlyType(type);
+    SheetImport read = understood(bare);
+    if (!columns.isEmpty() || !kinds.isEmpty() || type != null) {
+      SheetMemory.here().remember(read);
     }
-    List<SheetImport.Row> wrong = read.preview().stream().filter(r -> !r.sound()).toList();
+    PrintWriter to = spec.commandLine().getOut();
+    List<SheetImport.Row> preview = read.preview();
+    tell(read, preview, to);
+    List<SheetImport.Row> wrong = preview.stream().filter(r -> !r.sound()).toList();
     if (!wrong.isEmpty()) {
       throw new BadInputException(sentence(read, wrong));
     }
-    PrintWriter to = spec.commandLine().getOut();
+    Show taken = read.taken(bare);
+    long lights = preview.stream().mapToLong(r -> r.lights().size()).sum();
+    if (lights == 0) {
+      throw BadInputException.of(sheet, "no row of it is a run; give one row a run.");
+    }
+    Path[] inputs = settings == null ? new Path[] {sheet} : new Path[] {sheet, settings};
+    ShowFiles.writeRuns(out, taken, inputs);
+    to.println(Texts.count(lights, "run is", "runs are") + " in " + out.getFileName() + ".");
+    return 0;
+  }
+
+  /** The guesses are always shown, and every cell that is wrong. */
+  private static void tell(SheetImport read, List<SheetImport.Row> preview, PrintWriter to) {
+    to.println("Headings: " + read.sheet().headingsAt() + ".");
     for (int c = 0; c < read.headings().size(); c++) {
       to.println(read.headings().get(c) + ": " + read.mapping().get(c).text());
     }
-    Path[] inputs = settings == null ? new Path[] {sheet} : new Path[] {sheet, settings};
-    ShowFiles.writeRuns(out, read.taken(bare), inputs);
-    to.println(Texts.count(read.rows(), "run is", "runs are") + " in " + out.getFileName() + ".");
-    return 0;
+    read.told(preview).forEach(to::println);
+    for (SheetImport.Row row : preview) {
+      row.errors().forEach(e -> to.println(where(read, row, e) + ": " + e.what()));
+    }
+  }
+
+  private SheetImport understood(Show bare) throws BadInputException {
+    SheetImport read =
+        headingRow == null
+            ? SheetImport.read(sheet, bare)
+            : SheetImport.read(sheet, bare, headingRow);
+    if (asBefore) {
+      read = SheetMemory.here().recall(read);
+    }
+    read = mapped(read);
+    if (type != null) {
+      read = read.withOnlyType(known(bare, type, "--type should be the id of a pixel type."));
+    }
+    for (Map.Entry<String, String> kind : kinds.entrySet()) {
+      String id =
+          known(bare, kind.getValue(), "--kind should be words of the list and the id of a type.");
+      read = read.withKind(kind.getKey(), id);
+    }
+    return read;
+  }
+
+  private static String known(Show bare, String id, String otherwise) throws BadInputException {
+    if (!bare.catalogue().pixelTypesById().containsKey(id)) {
+      throw new BadInputException("Command line: " + otherwise);
+    }
+    return id;
   }
 
   private SheetImport mapped(SheetImport read) throws BadInputException {
     SheetImport next = read;
     for (Map.Entry<String, String> column : columns.entrySet()) {
-      int index = read.headings().indexOf(column.getKey());
-      Optional<SheetField> field = SheetField.named(column.getValue());
-      if (index < 0 || field.isEmpty()) {
+      int index = read.sheet().column(column.getKey());
+      Optional<Meaning> meaning = Meaning.named(column.getValue());
+      if (index < 0 || meaning.isEmpty()) {
         throw new BadInputException(
             "Command line: --column should name a heading of the sheet and a column of RUNS.csv,"
                 + " such as \"Strand=name\".");
       }
-      next = next.withMapping(index, field.get());
+      next = next.withMapping(index, meaning.get());
     }
     return next;
+  }
+
+  private static String where(SheetImport read, SheetImport.Row row, SheetImport.CellError error) {
+    String column = error.column() < 0 ? "" : ", column " + read.headings().get(error.column());
+    return "line " + row.number() + column;
   }
 
   private String sentence(SheetImport read, List<SheetImport.Row> wrong) {
     SheetImport.Row first = wrong.getFirst();
     SheetImport.CellError error = first.errors().getFirst();
-    String where = error.column() < 0 ? "" : ", column " + read.headings().get(error.column());
+    long others = wrong.stream().mapToLong(r -> r.errors().size()).sum() - 1;
     return sheet
-        + ": line "
-        + first.number()
-        + where
+        + ": "
+        + where(read, first, error)
         + ": "
         + error.what()
-        + (wrong.size() > 1 ? " (" + (wrong.size() - 1) + " more rows are wrong)" : "");
+        + (others > 0
+            ? " (" + Texts.count(others, "more cell is", "more cells are") + " wrong, listed above)"
+            : "");
   }
 }

@@ -2,24 +2,25 @@ package bunting.files;
 
 import bunting.core.show.BulbString;
 import bunting.core.show.OtherLoads;
-import bunting.core.show.PixelType;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.core.show.edit.References;
-import bunting.core.units.Measures;
-import java.math.BigDecimal;
+import bunting.core.units.Lengths;
+import bunting.core.units.Measures.Unit;
+import bunting.files.sheet.Grid;
+import bunting.files.sheet.Meaning;
+import bunting.files.sheet.SheetField;
+import bunting.files.sheet.Understanding;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.Set;
+import java.util.function.BooleanSupplier;
 
 /**
  * A spreadsheet on its way to become runs: what each column means, and what each row becomes or why
@@ -28,27 +29,39 @@ import java.util.Set;
 public final class SheetImport {
   private final Path file;
   private final Show show;
-  private final SheetTable table;
-  private final List<SheetField> mapping;
-  private final Optional<String> onlyType;
+  private final Understanding sheet;
+  private final SheetKinds kinds;
 
   /** A cell that is wrong, by its column, from 0; -1: the row as a whole. */
   public record CellError(int column, String what) {}
 
-  /** What a row becomes: a light, or the errors that keep it from being one. */
-  public record Row(int number, Optional<Light> light, List<CellError> errors) {
+  /**
+   * What a row becomes: lights, or the errors that keep it from being any, or nothing because it is
+   * no light.
+   *
+   * @param number of the row in the file, from 1
+   * @param index of the row in the sheet, from 0
+   * @param leftOut why it is no light
+   */
+  public record Row(
+      int number, int index, List<Light> lights, List<CellError> errors, Optional<String> leftOut) {
     public Row {
+      lights = List.copyOf(lights);
       errors = List.copyOf(errors);
     }
 
-    /** Whether it becomes something. */
+    /** Whether nothing is wrong with it. */
     public boolean sound() {
-      return light.isPresent();
+      return errors.isEmpty();
     }
 
-    /** The run, if it becomes one. */
+    /** The first run that it becomes, if it becomes one. */
     public Optional<Run> run() {
-      return light.flatMap(Light::run);
+      return lights.stream().findFirst().flatMap(Light::run);
+    }
+
+    Row wrong(CellError error) {
+      return new Row(number, index, List.of(), List.of(error), Optional.empty());
     }
   }
 
@@ -56,6 +69,14 @@ public final class SheetImport {
   public record Light(Optional<Run> run, Optional<PlainSet> set, Optional<BulbString> string) {
     static Light of(Run run) {
       return new Light(Optional.of(run), Optional.empty(), Optional.empty());
+    }
+
+    static Light of(PlainSet set) {
+      return new Light(Optional.empty(), Optional.of(set), Optional.empty());
+    }
+
+    static Light of(BulbString string) {
+      return new Light(Optional.empty(), Optional.empty(), Optional.of(string));
     }
 
     /** Its name. */
@@ -67,210 +88,186 @@ public final class SheetImport {
     }
   }
 
-  private SheetImport(
-      Path file, Show show, SheetTable table, List<SheetField> mapping, Optional<String> onlyType) {
+  private SheetImport(Path file, Show show, Understanding sheet, SheetKinds kinds) {
     this.file = file;
     this.show = show;
-    this.table = table;
-    this.mapping = List.copyOf(mapping);
-    this.onlyType = onlyType;
+    this.sheet = sheet;
+    this.kinds = kinds;
   }
 
-  /** Reads a CSV, TSV or XLSX file and guesses what its columns mean. */
+  /**
+   * Reads a CSV, TSV or XLSX file and guesses where its headings are and what its columns mean; of
+   * a workbook the sheet of which most is understood.
+   */
   public static SheetImport read(Path file, Show show) throws BadInputException {
-    SheetTable table = SheetTable.read(file);
-    return new SheetImport(file, show, table, SheetGuess.mapping(table), Optional.empty());
+    Optional<Understanding> best = Optional.empty();
+    long most = -1;
+    for (Grid grid : SheetFile.read(file).values()) {
+      Optional<Understanding> found =
+          Understanding.of(grid, show.catalogue().pixelTypes(), usual(show));
+      long known = found.map(SheetImport::known).orElse(-1L);
+      if (known > most) {
+        best = found;
+        most = known;
+      }
+    }
+    if (best.isEmpty()) {
+      throw BadInputException.of(
+          file,
+          "no row looks like headings; give the columns names, such as name, type, length, or say"
+              + " in which row they stand.");
+    }
+    return checked(file, show, best.get());
+  }
+
+  private static long known(Understanding sheet) {
+    return sheet.rows().isEmpty()
+        ? 0
+        : sheet.meanings().stream().filter(m -> m.field() != SheetField.NOTE).count();
+  }
+
+  /**
+   * Reads a file whose headings stand in a row that somebody names.
+   *
+   * @param headingRow as in the file, from 1; 0: there are no headings, columns are called A, B, C
+   */
+  public static SheetImport read(Path file, Show show, int headingRow) throws BadInputException {
+    for (Grid grid : SheetFile.read(file).values()) {
+      int row = grid.lines().indexOf(headingRow);
+      if (headingRow == 0 || (row >= 0 && !grid.blank(row))) {
+        return checked(
+            file,
+            show,
+            Understanding.at(
+                grid, headingRow == 0 ? -1 : row, show.catalogue().pixelTypes(), usual(show)));
+      }
+    }
+    throw BadInputException.of(
+        file, "line " + headingRow + " holds no headings; give the number of a row that does.");
+  }
+
+  private static SheetImport checked(Path file, Show show, Understanding sheet)
+      throws BadInputException {
+    if (sheet.rows().isEmpty()) {
+      throw BadInputException.of(file, "there are no rows below the headings; give one row a run.");
+    }
+    return new SheetImport(file, show, sheet, new SheetKinds(show.catalogue().pixelTypes()));
+  }
+
+  private static Unit usual(Show show) {
+    return Lengths.of(show).feet() ? Unit.FEET : Unit.METRES;
+  }
+
+  /** What is understood of the sheet. */
+  public Understanding sheet() {
+    return sheet;
   }
 
   /** Headings as they stand in the sheet. */
   public List<String> headings() {
-    return table.headings();
+    return sheet.headings();
   }
 
   /** What each column means. */
-  public List<SheetField> mapping() {
-    return mapping;
+  public List<Meaning> mapping() {
+    return sheet.meanings();
   }
 
-  /** The text of a cell; rows and columns from 0. */
-  public String cell(int row, int column) {
-    return table.rows().get(row).get(column);
+  /** Whether the show has a pixel type of that id. */
+  boolean knows(String type) {
+    return show.catalogue().pixelTypesById().containsKey(type);
   }
 
-  /** How many rows. */
-  public int rows() {
-    return table.rows().size();
-  }
-
-  /** The type of all rows that name none. */
-  public Optional<String> onlyType() {
-    return onlyType;
+  /** Kinds of pixels as the sheet words them, and what they are taken for. */
+  public SheetKinds kinds() {
+    return kinds;
   }
 
   /** The same with a column meaning something else; who meant that before becomes a note. */
-  public SheetImport withMapping(int column, SheetField field) {
-    List<SheetField> next = new ArrayList<>(mapping);
-    if (SheetGuess.taken(next, field)) {
-      next.replaceAll(f -> f.column().equals(field.column()) ? SheetField.NOTE : f);
-    }
-    next.set(column, field);
-    return new SheetImport(file, show, table, next, onlyType);
+  public SheetImport withMapping(int column, Meaning meaning) {
+    return new SheetImport(file, show, sheet.with(column, meaning), kinds);
+  }
+
+  /** The same with headings in another row of the sheet, from 0; -1: none. */
+  public SheetImport withHeadings(int row) {
+    return new SheetImport(
+        file,
+        show,
+        Understanding.at(sheet.grid(), row, show.catalogue().pixelTypes(), usual(show)),
+        kinds);
   }
 
   /** The same with a cell corrected. */
   public SheetImport withCell(int row, int column, String text) {
-    List<List<String>> rows = new ArrayList<>(table.rows());
-    List<String> cells = new ArrayList<>(rows.get(row));
-    cells.set(column, text.strip());
-    rows.set(row, cells);
-    return new SheetImport(
-        file, show, new SheetTable(table.headings(), rows, table.numbers()), mapping, onlyType);
+    return new SheetImport(file, show, sheet.withCell(row, column, text), kinds);
   }
 
   /** The same with a type for the rows that name none. */
   public SheetImport withOnlyType(String id) {
-    return new SheetImport(file, show, table, mapping, Optional.of(id));
+    return new SheetImport(file, show, sheet, kinds.withOnly(id));
   }
 
-  /** What every row becomes. */
+  /** The same with words meaning a type. */
+  public SheetImport withKind(String words, String id) {
+    return new SheetImport(file, show, sheet, kinds.with(words, id));
+  }
+
+  /** What every row below the headings becomes. */
   public List<Row> preview() {
+    return preview(() -> false);
+  }
+
+  /**
+   * What every row below the headings becomes.
+   *
+   * @param stop asked before each row; what is read then ends there
+   */
+  public List<Row> preview(BooleanSupplier stop) {
     List<Row> rows = new ArrayList<>();
     Map<String, Integer> seen = new HashMap<>();
-    for (int r = 0; r < table.rows().size(); r++) {
-      Row row = row(r);
-      if (row.sound()) {
-        Integer before = seen.putIfAbsent(row.light().orElseThrow().name(), row.number());
-        if (before != null) {
-          String twice = "this name stands in row " + before + " too; names are unique.";
-          row =
-              new Row(
-                  row.number(),
-                  Optional.empty(),
-                  List.of(new CellError(mapping.indexOf(SheetField.NAME), twice)));
-        }
+    SheetRows reader = new SheetRows(file, show, sheet, kinds);
+    for (int r : sheet.rows()) {
+      if (stop.getAsBoolean()) {
+        break;
       }
-      rows.add(row);
+      rows.add(unique(reader.row(r), seen));
     }
     return rows;
   }
 
-  private Row row(int r) {
-    int number = table.numbers().get(r);
-    List<CellError> errors = new ArrayList<>();
-    Map<String, String> cells = new HashMap<>();
-    for (int c = 0; c < mapping.size(); c++) {
-      String raw = cell(r, c);
-      SheetField field = mapping.get(c);
-      if (field == SheetField.NOTE) {
-        if (!raw.isEmpty() && !table.headings().get(c).isEmpty()) {
-          cells.put(table.headings().get(c), raw);
-        }
-      } else if (!raw.isEmpty()) {
-        Optional<String> text = converted(field, raw);
-        int column = c;
-        text.ifPresentOrElse(
-            t -> cells.put(field.column(), t),
-            () -> errors.add(new CellError(column, asks(field))));
+  private Row unique(Row row, Map<String, Integer> seen) {
+    for (Light light : row.lights()) {
+      Integer before = seen.putIfAbsent(light.name(), row.number());
+      if (before != null) {
+        return row.wrong(
+            new CellError(
+                columnOf(SheetField.NAME),
+                "this name stands in row "
+                    + before
+                    + " too; names are unique: add a number or a side to one of them."));
       }
     }
-    if (!cells.containsKey("type")) {
-      onlyType.ifPresent(t -> cells.put("type", t));
+    return row;
+  }
+
+  private int columnOf(SheetField field) {
+    return sheet.meanings().stream().map(Meaning::field).toList().indexOf(field);
+  }
+
+  /** What was taken for what, and what was doubtful: a sentence each. */
+  public List<String> told(List<Row> preview) {
+    List<String> told = new ArrayList<>();
+    for (Row row : preview) {
+      row.leftOut()
+          .ifPresent(why -> told.add("Row " + row.number() + " is left out: " + why + "."));
     }
-    if (!errors.isEmpty()) {
-      return new Row(number, Optional.empty(), errors);
+    told.addAll(sheet.doubts());
+    told.addAll(kinds.told(preview, sheet));
+    long copies = preview.stream().filter(r -> r.lights().size() > 1).count();
+    if (copies > 0) {
+      told.add(Texts.count(copies, "row becomes", "rows become") + " several runs, numbered.");
     }
-    Set<String> known = new HashSet<>();
-    mapping.forEach(f -> known.add(f.column()));
-    known.add("type");
-    try {
-      return new Row(number, Optional.of(light(new Cells(file, number, cells), known)), List.of());
-    } catch (Cells.BadCell e) {
-      String what = e.column() + " " + e.what();
-      return new Row(number, Optional.empty(), List.of(new CellError(columnOf(e.column()), what)));
-    } catch (BadInputException e) {
-      return new Row(
-          number, Optional.empty(), List.of(new CellError(-1, String.valueOf(e.getMessage()))));
-    }
-  }
-
-  private Light light(Cells cells, Set<String> known) throws BadInputException {
-    return switch (cells.text("light_kind")) {
-      case "", "pixels" -> Light.of(new RunRow(cells, show, known).read());
-      case "rgb-set" ->
-          new Light(Optional.empty(), Optional.of(LightFields.SET.read(cells)), Optional.empty());
-      case "bulbs" ->
-          new Light(Optional.empty(), Optional.empty(), Optional.of(LightFields.BULBS.read(cells)));
-      default -> throw cells.wrong("light_kind", "should be pixels, rgb-set or bulbs.");
-    };
-  }
-
-  private int columnOf(String name) {
-    for (int c = 0; c < mapping.size(); c++) {
-      if (mapping.get(c).column().equals(name)) {
-        return c;
-      }
-    }
-    return -1;
-  }
-
-  private Optional<String> converted(SheetField field, String raw) {
-    return switch (field) {
-      case PIXELS, BUILT, PORT, GROUPING, CHANNELS, BULBS -> {
-        OptionalInt count = Measures.count(raw);
-        yield count.isPresent()
-            ? Optional.of(Integer.toString(count.getAsInt()))
-            : Optional.empty();
-      }
-      case LENGTH, LEAD -> Measures.metres(raw, Measures.Unit.METRES).map(SheetImport::plain);
-      case LENGTH_CM -> Measures.metres(raw, Measures.Unit.CENTIMETRES).map(SheetImport::plain);
-      case LENGTH_FT ->
-          Measures.metres(raw, Measures.Unit.FEET)
-              .map(m -> plain(m.divide(new BigDecimal("0.3048"), java.math.MathContext.DECIMAL64)));
-      case X, Y, END_X, END_Y -> {
-        String sign = raw.startsWith("-") ? "-" : "";
-        yield Measures.metres(raw.substring(sign.length()), Measures.Unit.METRES)
-            .map(m -> sign + plain(m));
-      }
-      case TYPE -> Optional.of(type(raw).map(PixelType::id).orElse(raw));
-      case SPLIT, REVERSED ->
-          switch (raw.toLowerCase(Locale.ROOT)) {
-            case "yes", "y", "x", "true", "1" -> Optional.of("yes");
-            case "no", "n", "false", "0" -> Optional.of("no");
-            default -> Optional.empty();
-          };
-      case ORDER -> Optional.of(raw.toUpperCase(Locale.ROOT));
-      case VOLTS, WATTS, BULB_WATTS, CORD -> Optional.of(raw.replace(',', '.'));
-      case NAME, GROUP, CONTROLLER, COURSE, ROUTE, KIND, NOTE -> Optional.of(raw);
-    };
-  }
-
-  private static String plain(BigDecimal value) {
-    return value.round(new java.math.MathContext(12)).stripTrailingZeros().toPlainString();
-  }
-
-  private static String asks(SheetField field) {
-    return switch (field) {
-      case PIXELS, BUILT, PORT, GROUPING, CHANNELS, BULBS ->
-          "should be a whole number, such as 150.";
-      case LENGTH, LENGTH_CM, LENGTH_FT, LEAD ->
-          "should be a length, such as 3.75, 3,75 m, 375 cm or 12'6\".";
-      case X, Y, END_X, END_Y -> "should be a place in metres, such as 4.5.";
-      case SPLIT, REVERSED -> "should be yes or no.";
-      default -> "should be something else.";
-    };
-  }
-
-  /** The type that a text names: by id, by name, or by volts, pitch and colours in it. */
-  private Optional<PixelType> type(String raw) {
-    String text = raw.toLowerCase(Locale.ROOT).strip();
-    List<PixelType> types = show.catalogue().pixelTypes();
-    for (PixelType t : types) {
-      if (t.id().equalsIgnoreCase(text) || t.name().equalsIgnoreCase(text)) {
-        return Optional.of(t);
-      }
-    }
-    List<PixelType> fitting = types.stream().filter(t -> TypeWords.fits(t, text)).toList();
-    return fitting.size() == 1 ? Optional.of(fitting.getFirst()) : Optional.empty();
+    return told;
   }
 
   /** A show with all lights that are sound in place of its own; what referred to those goes. */
@@ -288,9 +285,11 @@ public final class SheetImport {
     Map<String, BulbString> strings = new LinkedHashMap<>();
     to.others().bulbStrings().forEach(b -> strings.put(b.name(), b));
     for (Row row : preview()) {
-      row.light().flatMap(Light::run).ifPresent(r -> runs.put(r.name(), r));
-      row.light().flatMap(Light::set).ifPresent(s -> sets.put(s.name(), s));
-      row.light().flatMap(Light::string).ifPresent(b -> strings.put(b.name(), b));
+      for (Light light : row.lights()) {
+        light.run().ifPresent(r -> runs.put(r.name(), r));
+        light.set().ifPresent(s -> sets.put(s.name(), s));
+        light.string().ifPresent(b -> strings.put(b.name(), b));
+      }
     }
     return to.withRuns(List.copyOf(runs.values()))
         .withOthers(new OtherLoads(List.copyOf(sets.values()), List.copyOf(strings.values())));

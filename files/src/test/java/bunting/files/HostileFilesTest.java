@@ -84,7 +84,7 @@ class HostileFilesTest {
             "<row r='2'><c r='A2' t='inlineStr'><is><t>Weir</t></is></c>"
                 + "<c r='B2'><v>1E+999999999</v></c></row>");
     SheetImport read = SheetImport.read(file, EMPTY);
-    assertThat(read.cell(0, 1)).isEqualTo("1E+999999999");
+    assertThat(read.sheet().grid().text(1, 1)).isEqualTo("1E+999999999");
     assertThat(read.preview().getFirst().sound()).isFalse();
   }
 

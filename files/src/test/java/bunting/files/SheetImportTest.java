@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.units.Mark;
 import bunting.core.units.Measures;
+import bunting.files.sheet.Meaning;
+import bunting.files.sheet.SheetField;
 import java.io.OutputStream;
 import java.math.BigDecimal;
 import java.nio.charset.Charset;
@@ -33,6 +36,14 @@ class SheetImportTest {
     return SheetImport.read(Files.writeString(folder.resolve(name), text), EMPTY);
   }
 
+  private static Meaning means(String key) {
+    return Meaning.named(key).orElseThrow();
+  }
+
+  private static List<SheetField> fields(SheetImport sheet) {
+    return sheet.mapping().stream().map(Meaning::field).toList();
+  }
+
   /** An inch is 25.4 mm and a foot twelve of them, exactly (international yard, 1959). */
   @ParameterizedTest
   @CsvSource(
@@ -58,7 +69,8 @@ class SheetImportTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"", "long", "12'6'", "3 m 20", "-4", "1/0\"", "6 1/0\""})
+  @ValueSource(
+      strings = {"", "long", "12'6'", "3 m 2", "-4", "1/0\"", "6 1/0\"", "12'14\"", "20-13"})
   void whatIsNoLengthIsNone(String text) {
     assertThat(Measures.metres(text, Measures.Unit.METRES)).isEmpty();
   }
@@ -85,7 +97,7 @@ class SheetImportTest {
             "Lantern fair 2026\n\nRun;Strip type;Measured length;Node count;Area;Who climbs\n"
                 + "Sack hoist;5V strip 60;5,40 m;;mill;the tall one\n"
                 + "Willow 1;12V-string-10;;60;willow;\n");
-    assertThat(sheet.mapping())
+    assertThat(fields(sheet))
         .containsExactly(
             SheetField.NAME,
             SheetField.TYPE,
@@ -105,7 +117,7 @@ class SheetImportTest {
     SheetImport sheet =
         read("feet.tsv", "Item\tLength\nHandrail\t12'6\"\nLintel\t7' 2 1/2\"\nStep\t3\n")
             .withOnlyType("5v-strip-60");
-    assertThat(sheet.mapping().get(1)).isEqualTo(SheetField.LENGTH_FT);
+    assertThat(sheet.mapping().get(1).key()).isEqualTo("length_ft");
     assertThat(sheet.taken(EMPTY).runs()).extracting(Run::pixels).containsExactly(228, 131, 54);
   }
 
@@ -119,9 +131,9 @@ class SheetImportTest {
     assertThat(rows.get(0).errors().getFirst().column()).isEqualTo(2);
     assertThat(rows.get(1).errors().getFirst().what()).contains("no pixel type");
     assertThat(rows.get(2).run()).isPresent();
-    SheetImport better = sheet.withCell(0, 2, "48").withCell(1, 1, "5v-string-10");
+    SheetImport better = sheet.withCell(1, 2, "48").withCell(2, 1, "5v-string-10");
     assertThat(better.preview().get(2).errors().getFirst().what()).contains("row 2");
-    SheetImport best = better.withCell(2, 0, "Axle");
+    SheetImport best = better.withCell(3, 0, "Axle");
     assertThat(best.preview()).allMatch(SheetImport.Row::sound);
     assertThat(best.taken(EMPTY).runs()).hasSize(3);
   }
@@ -129,7 +141,7 @@ class SheetImportTest {
   @Test
   void columnsWithUnitsInThemAreLengths() throws Exception {
     SheetImport sheet = read("u.csv", "Run,Strip,How far\nHoist,5v-strip-60,\"5,40 m\"\n");
-    assertThat(sheet.mapping().get(2)).isEqualTo(SheetField.LENGTH);
+    assertThat(sheet.mapping().get(2).key()).isEqualTo("length_m");
     assertThat(sheet.taken(EMPTY).runs().getFirst().pixels()).isEqualTo(324);
   }
 
@@ -137,12 +149,12 @@ class SheetImportTest {
   void aColumnCanMeanSomethingElse() throws Exception {
     SheetImport sheet =
         read("c.csv", "Strand,Count,Built\nWillow,60,58\n").withOnlyType("5v-string-10");
-    SheetImport mapped = sheet.withMapping(0, SheetField.NAME);
+    SheetImport mapped = sheet.withMapping(0, means("name"));
     Run run = mapped.taken(EMPTY).runs().getFirst();
     assertThat(run.plannedPixels()).isEqualTo(60);
     assertThat(run.built()).hasValue(58);
-    SheetImport moved = mapped.withMapping(2, SheetField.PIXELS);
-    assertThat(moved.mapping().get(1)).isEqualTo(SheetField.NOTE);
+    SheetImport moved = mapped.withMapping(2, means("pixels"));
+    assertThat(moved.mapping().get(1).field()).isEqualTo(SheetField.NOTE);
   }
 
   @Test
@@ -202,5 +214,140 @@ class SheetImportTest {
     assertThat(sheet.preview()).allMatch(SheetImport.Row::sound);
     assertThat(sheet.taken(show).runs()).isEqualTo(show.runs());
     assertThat(sheet.taken(show).others()).isEqualTo(show.others());
+  }
+
+  @Test
+  void twoRowsOfHeadingsInAWorkbookAndNumbersThatAreNumbers() throws Exception {
+    Path file = folder.resolve("two.xlsx");
+    try (OutputStream out = Files.newOutputStream(file);
+        Workbook book = new Workbook(out, "test", "1.0")) {
+      Worksheet cover = book.newWorksheet("cover");
+      cover.value(0, 0, "Lantern fair");
+      Worksheet sheet = book.newWorksheet("runs");
+      sheet.value(0, 0, "Item");
+      sheet.value(0, 1, "Strip");
+      sheet.value(0, 2, "Length");
+      sheet.value(0, 4, "Lead");
+      sheet.range(0, 2, 0, 3).merge();
+      sheet.value(1, 2, "ft");
+      sheet.value(1, 3, "in");
+      sheet.value(1, 4, "m");
+      sheet.value(2, 0, 7);
+      sheet.value(2, 1, "5v-strip-60");
+      sheet.value(2, 2, 12);
+      sheet.value(2, 3, 6);
+      sheet.value(2, 4, 4.125);
+      sheet.value(3, 0, "Owl");
+      sheet.value(3, 1, "5v-strip-60");
+      sheet.value(3, 2, 9);
+      sheet.value(3, 4, 2.5);
+    }
+    SheetImport read = SheetImport.read(file, EMPTY);
+    assertThat(read.sheet().headingsAt()).isEqualTo("rows 1 and 2");
+    List<Run> runs = read.taken(EMPTY).runs();
+    assertThat(runs).extracting(Run::name).containsExactly("7", "Owl");
+    assertThat(runs).extracting(Run::pixels).containsExactly(228, 164);
+    assertThat(runs.getFirst().leadM()).hasValue(4.125);
+  }
+
+  @Test
+  void aRowIsChosenForHeadings() throws Exception {
+    Path file =
+        Files.writeString(
+            folder.resolve("rows.csv"),
+            "name,type,pixels\nnot these,nor these,nor\nTing,Slags,Antal\nTag,5v-strip-60,60\n");
+    SheetImport read =
+        SheetImport.read(file, EMPTY, 3)
+            .withMapping(0, means("name"))
+            .withMapping(2, means("pixels"));
+    assertThat(read.headings()).containsExactly("Ting", "Slags", "Antal");
+    assertThat(read.taken(EMPTY).runs()).extracting(Run::pixels).containsExactly(60);
+    SheetImport none = SheetImport.read(file, EMPTY, 0);
+    assertThat(none.headings()).containsExactly("A", "B", "C");
+    assertThat(none.sheet().column("B")).isEqualTo(1);
+    assertThatThrownBy(() -> SheetImport.read(file, EMPTY, 9))
+        .isInstanceOf(BadInputException.class)
+        .hasMessageContaining("line 9");
+  }
+
+  @Test
+  void wordsThatCanMeanSeveralKindsAreAsked() throws Exception {
+    SheetImport read = read("k.csv", "Item,What lights,Nodes\nArch,bullets,50\nMoon,glow,20\n");
+    assertThat(read.preview().getFirst().errors().getFirst().what())
+        .contains("5v-string-10")
+        .contains("12v-string-10");
+    SheetImport told = read.withKind("Bullets", "12v-string-10").withKind("glow", "5v-strip-60");
+    assertThat(told.taken(EMPTY).runs())
+        .extracting(Run::type)
+        .containsExactly("12v-string-10", "5v-strip-60");
+    assertThat(read.withOnlyType("5v-string-10").taken(EMPTY).runs())
+        .extracting(Run::type)
+        .containsExactly("5v-string-10");
+  }
+
+  @Test
+  void aMarkThatNothingDecidesIsDoubted() throws Exception {
+    SheetImport read = read("m.csv", "Name,Type,Length m\nA,5v-strip-60,\"2,500\"\n");
+    assertThat(read.taken(EMPTY).runs().getFirst().lengthM()).hasValue(2.5);
+    assertThat(read.told(read.preview())).anyMatch(t -> t.contains("2,500 is 2.5"));
+    SheetImport decided =
+        read("n.csv", "Name,Type,Length mm\nA,5v-strip-60,\"2,500\"\nB,5v-strip-60,800.5\n");
+    assertThat(decided.taken(EMPTY).runs().getFirst().lengthM()).hasValue(2.5);
+    assertThat(decided.told(decided.preview())).noneMatch(t -> t.contains("2,500 is 2.5"));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "1.234,5|COMMA|1234.5",
+        "1,234.5|POINT|1234.5",
+        "1,234|POINT|1234",
+        "1.234|COMMA|1234",
+        "1,234|EITHER|1.234",
+        "1'234|POINT|1234",
+        "1 234,5|COMMA|1234.5",
+        "1.234,5|EITHER|1234.5"
+      })
+  void marksDecideNumbers(String text, Mark mark, String value) {
+    assertThat(Measures.number(text, mark).orElseThrow())
+        .isEqualByComparingTo(new BigDecimal(value));
+  }
+
+  @Test
+  void allErrorsAreSaidAtOnce() throws Exception {
+    SheetImport read =
+        read(
+            "e.csv",
+            "Name,Type,Length m,Lead,Box\n"
+                + "A,5v-strip-60,far,near,\n"
+                + "B,glitter,2,1,\n"
+                + ",5v-strip-60,3,1,\n");
+    List<SheetImport.Row> rows = read.preview();
+    assertThat(rows.get(0).errors()).hasSize(2);
+    assertThat(rows.get(1).errors()).hasSize(1);
+    assertThat(rows.get(2).errors().getFirst().what()).contains("name is empty");
+  }
+
+  @Test
+  void whatWasSaidIsRememberedForTheSameHeadings() throws Exception {
+    SheetMemory memory = SheetMemory.in(folder.resolve("state"));
+    String head = "Strand zz,Sort,How much\n";
+    SheetImport first = read("a.csv", head + "A,bullets,50 px\n");
+    assertThat(memory.knows(first)).isFalse();
+    memory.remember(
+        first
+            .withMapping(1, means("type"))
+            .withMapping(2, means("pixels"))
+            .withKind("bullets", "12v-string-10"));
+    SheetImport next = read("b.csv", head + "B,Bullets,70 px\nC,bullets,20\n");
+    assertThat(memory.knows(next)).isTrue();
+    assertThat(memory.recall(next).taken(EMPTY).runs())
+        .extracting(Run::pixels)
+        .containsExactly(70, 20);
+    Files.writeString(folder.resolve("state/lists.json"), "{\"lists\": 3");
+    assertThat(memory.knows(next)).isFalse();
+    memory.remember(next);
+    assertThat(memory.knows(next)).isTrue();
   }
 }

@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.files.sheet.Grid;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
@@ -10,7 +11,10 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -22,18 +26,16 @@ import org.dhatim.fastexcel.reader.Cell;
 import org.dhatim.fastexcel.reader.CellType;
 import org.dhatim.fastexcel.reader.ReadableWorkbook;
 import org.dhatim.fastexcel.reader.Row;
+import org.dhatim.fastexcel.reader.Sheet;
 
-/**
- * A spreadsheet as text: its headings, and the rows below them with their numbers in the sheet.
- *
- * @param headings of the columns
- * @param rows cells, each row as long as the headings
- * @param numbers of the rows in the sheet, from 1
- */
-record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> numbers) {
+/** Files of cells: CSV, TSV and workbooks, each sheet a {@link Grid}. */
+final class SheetFile {
   private static final int BYTES_MAX = 40_000_000;
   private static final int ROWS_MAX = 50_000;
   private static final int COLUMNS_MAX = 500;
+
+  /** So many sheets of a workbook are looked into. */
+  private static final int SHEETS_MAX = 20;
 
   /** Most digits of a number that is written out. */
   private static final int DIGITS_MAX = 60;
@@ -41,97 +43,54 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
   /** Most bytes of a workbook unpacked, all its parts together. */
   private static final long UNPACKED_MAX = 150_000_000;
 
-  SheetTable {
-    headings = List.copyOf(headings);
-    rows = rows.stream().map(List::copyOf).toList();
-    numbers = List.copyOf(numbers);
-  }
+  private SheetFile() {}
 
-  /** Reads CSV, TSV or the first sheet of an XLSX workbook. */
-  static SheetTable read(Path file) throws BadInputException {
+  /** The sheets of a file by name, those that are empty left out; a text file has one. */
+  static Map<String, Grid> read(Path file) throws BadInputException {
     byte[] bytes = TextFiles.bytes(file, BYTES_MAX);
     boolean workbook = bytes.length > 1 && bytes[0] == 'P' && bytes[1] == 'K';
-    List<List<String>> raw = workbook ? workbook(file, bytes) : text(file, bytes);
-    return table(file, raw);
+    return workbook ? workbook(file, bytes) : Map.of("", text(file, bytes));
   }
 
-  private static SheetTable table(Path file, List<List<String>> raw) throws BadInputException {
-    int head = heading(raw);
-    if (head < 0) {
-      throw BadInputException.of(
-          file, "no row looks like headings; give the columns names, such as name, type, length.");
-    }
-    int columns = raw.get(head).size();
-    List<List<String>> rows = new ArrayList<>();
-    List<Integer> numbers = new ArrayList<>();
-    for (int r = head + 1; r < raw.size(); r++) {
-      List<String> row = raw.get(r);
-      if (row.stream().anyMatch(c -> !c.isBlank())) {
-        List<String> cells = new ArrayList<>();
-        for (int c = 0; c < columns; c++) {
-          cells.add(c < row.size() ? row.get(c).strip() : "");
-        }
-        rows.add(cells);
-        numbers.add(r + 1);
-      }
-    }
-    if (rows.isEmpty()) {
-      throw BadInputException.of(file, "there are no rows below the headings; give one row a run.");
-    }
-    return new SheetTable(raw.get(head).stream().map(String::strip).toList(), rows, numbers);
-  }
-
-  /** The first row with at least two texts that mean something; titles above it are passed over. */
-  private static int heading(List<List<String>> raw) {
-    for (int r = 0; r < Math.min(raw.size(), 30); r++) {
-      long known =
-          raw.get(r).stream()
-              .filter(h -> !h.isBlank() && SheetField.guess(h) != SheetField.NOTE)
-              .count();
-      if (known >= 2) {
-        return r;
-      }
-    }
-    return -1;
-  }
-
-  private static List<List<String>> text(Path file, byte[] bytes) throws BadInputException {
+  private static Grid text(Path file, byte[] bytes) throws BadInputException {
     String text = decoded(bytes);
+    char delimiter = RunsReader.delimiter(fullestLine(text));
     CSVFormat format =
-        CSVFormat.DEFAULT
-            .builder()
-            .setDelimiter(RunsReader.delimiter(fullestLine(text)))
-            .setIgnoreEmptyLines(false)
-            .get();
-    List<List<String>> rows = new ArrayList<>();
-    try (CSVParser parser = CSVParser.parse(text, format)) {
-      for (CSVRecord record : parser) {
-        guardColumns(file, record);
-        rows.add(record.stream().toList());
-        guard(file, rows.size());
-      }
+        CSVFormat.DEFAULT.builder().setDelimiter(delimiter).setIgnoreEmptyLines(false).get();
+    try {
+      return parsed(file, text, format, delimiter == ';');
     } catch (CSVException | UncheckedIOException | IllegalStateException e) {
       // Inch marks in bare cells look like quotes: then quotes mean nothing in this file.
-      return unquoted(file, text, format);
+      return unquoted(file, text, format, delimiter == ';');
     } catch (IOException e) {
       throw BadInputException.of(file, "it cannot be read; try a copy of it.");
     }
-    return rows;
   }
 
-  private static List<List<String>> unquoted(Path file, String text, CSVFormat format)
-      throws BadInputException {
-    List<List<String>> rows = new ArrayList<>();
-    try (CSVParser parser = CSVParser.parse(text, format.builder().setQuote(null).get())) {
+  private static Grid parsed(Path file, String text, CSVFormat format, boolean semicolons)
+      throws BadInputException, IOException {
+    List<List<Grid.Cell>> rows = new ArrayList<>();
+    List<Integer> lines = new ArrayList<>();
+    long line = 1;
+    try (CSVParser parser = CSVParser.parse(text, format)) {
       for (CSVRecord record : parser) {
         guardColumns(file, record);
-        rows.add(record.stream().toList());
+        rows.add(record.stream().map(c -> new Grid.Cell(c.strip(), false)).toList());
+        lines.add(Math.toIntExact(line));
+        line = parser.getCurrentLineNumber() + 1;
         guard(file, rows.size());
       }
+    }
+    return new Grid(rows, lines, semicolons);
+  }
+
+  private static Grid unquoted(Path file, String text, CSVFormat format, boolean semicolons)
+      throws BadInputException {
+    try {
+      return parsed(file, text, format.builder().setQuote(null).get(), semicolons);
     } catch (IOException | UncheckedIOException e) {
       throw BadInputException.of(file, "it cannot be read; try a copy of it.");
     }
-    return rows;
   }
 
   /** The line with the most separators among the first: titles have none. */
@@ -194,23 +153,39 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
     }
   }
 
-  private static List<List<String>> workbook(Path file, byte[] bytes) throws BadInputException {
-    List<List<String>> rows = new ArrayList<>();
+  private static Map<String, Grid> workbook(Path file, byte[] bytes) throws BadInputException {
     try {
       guardUnpacked(file);
     } catch (IOException e) {
       throw BadInputException.of(
           file, "it is no sound XLSX workbook; save it again, or save the list as CSV.");
     }
+    Map<String, Grid> sheets = new LinkedHashMap<>();
     try (InputStream in = new ByteArrayInputStream(bytes);
-        ReadableWorkbook book = new ReadableWorkbook(in);
-        Stream<Row> stream = book.getFirstSheet().openStream()) {
+        ReadableWorkbook book = new ReadableWorkbook(in)) {
+      for (Sheet sheet : book.getSheets().limit(SHEETS_MAX).toList()) {
+        Grid grid = sheet(file, sheet);
+        if (!grid.rows().isEmpty()) {
+          sheets.put(sheet.getName(), grid);
+        }
+      }
+    } catch (BadInputException e) {
+      throw e;
+    } catch (IOException | RuntimeException e) {
+      throw BadInputException.of(
+          file, "it is no sound XLSX workbook; save it again, or save the list as CSV.");
+    }
+    return sheets;
+  }
+
+  private static Grid sheet(Path file, Sheet sheet) throws BadInputException, IOException {
+    List<List<Grid.Cell>> rows = new ArrayList<>();
+    try (Stream<Row> stream = sheet.openStream()) {
       for (Row row : (Iterable<Row>) stream::iterator) {
         while (rows.size() < row.getRowNum() - 1) {
           rows.add(List.of());
           guard(file, rows.size());
         }
-        List<String> cells = new ArrayList<>();
         if (row.getCellCount() > COLUMNS_MAX) {
           throw BadInputException.of(
               file,
@@ -220,19 +195,18 @@ record SheetTable(List<String> headings, List<List<String>> rows, List<Integer> 
                   + COLUMNS_MAX
                   + " columns; save the list alone.");
         }
+        List<Grid.Cell> cells = new ArrayList<>();
         for (int c = 0; c < row.getCellCount(); c++) {
-          cells.add(row.getOptionalCell(c).map(SheetTable::text).orElse(""));
+          cells.add(
+              row.getOptionalCell(c)
+                  .map(cell -> new Grid.Cell(text(cell), cell.getType() == CellType.NUMBER))
+                  .orElse(new Grid.Cell("", false)));
         }
         rows.add(cells);
         guard(file, rows.size());
       }
-    } catch (BadInputException e) {
-      throw e;
-    } catch (IOException | RuntimeException e) {
-      throw BadInputException.of(
-          file, "it is no sound XLSX workbook; save it again, or save the list as CSV.");
     }
-    return rows;
+    return new Grid(rows, IntStream.rangeClosed(1, rows.size()).boxed().toList(), false);
   }
 
   private static String text(Cell cell) {

@@ -1,0 +1,377 @@
+package bunting.files;
+
+import bunting.core.show.Controller;
+import bunting.core.show.PlainSet;
+import bunting.core.show.Show;
+import bunting.core.units.Mark;
+import bunting.core.units.Measures;
+import bunting.core.units.Measures.Unit;
+import bunting.files.SheetImport.CellError;
+import bunting.files.SheetImport.Light;
+import bunting.files.SheetImport.Row;
+import bunting.files.sheet.Meaning;
+import bunting.files.sheet.SheetField;
+import bunting.files.sheet.SheetText;
+import bunting.files.sheet.Understanding;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Makes lights of the rows of a sheet that is understood. */
+final class SheetRows {
+  private static final int DIGITS = 12;
+  private static final int COPIES_MOST = 1000;
+
+  /** Columns of run lists that mean something there: a note under one of them is renamed. */
+  private static final Set<String> OURS = ours();
+
+  private final Path file;
+  private final Show show;
+  private final Understanding sheet;
+  private final SheetKinds kinds;
+
+  SheetRows(Path file, Show show, Understanding sheet, SheetKinds kinds) {
+    this.file = file;
+    this.show = show;
+    this.sheet = sheet;
+    this.kinds = kinds;
+  }
+
+  private static Set<String> ours() {
+    Set<String> ours = new HashSet<>(RunColumns.ALWAYS);
+    ours.addAll(RunColumns.RUNS);
+    ours.add(RunColumns.KIND);
+    ours.add("length_ft");
+    return ours;
+  }
+
+  /** One row of the sheet while it is read. */
+  private final class Reading {
+    private final int index;
+    private final int number;
+    private final Map<SheetField, String> texts = new EnumMap<>(SheetField.class);
+    private final Map<SheetField, Integer> columns = new EnumMap<>(SheetField.class);
+    private final Map<String, String> cells = new HashMap<>();
+    private final List<CellError> errors = new ArrayList<>();
+
+    Reading(int index) {
+      this.index = index;
+      this.number = sheet.grid().lines().get(index);
+      List<Meaning> meanings = sheet.meanings();
+      for (int c = 0; c < meanings.size(); c++) {
+        String raw = sheet.grid().text(index, c).strip();
+        SheetField field = meanings.get(c).field();
+        boolean unknown = field != SheetField.NAME && field != SheetField.NOTE && noValue(raw);
+        if (!raw.isEmpty() && !unknown) {
+          if (field == SheetField.NOTE) {
+            note(sheet.headings().get(c), raw);
+          } else {
+            texts.put(field, raw);
+            columns.put(field, c);
+          }
+        }
+      }
+    }
+
+    void note(String heading, String raw) {
+      cells.put(
+          OURS.contains(heading.toLowerCase(java.util.Locale.ROOT)) ? "note " + heading : heading,
+          raw);
+    }
+
+    String text(SheetField field) {
+      return texts.getOrDefault(field, "");
+    }
+
+    boolean has(SheetField field) {
+      return texts.containsKey(field);
+    }
+
+    Mark mark(SheetField field) {
+      int column = columns.get(field);
+      return sheet.grid().rows().get(index).get(column).number() ? Mark.POINT : sheet.mark(column);
+    }
+
+    Meaning meaning(SheetField field) {
+      return sheet.meanings().get(columns.get(field));
+    }
+
+    void wrong(SheetField field, String what) {
+      errors.add(
+          new CellError(
+              columns.getOrDefault(field, -1), BadInputException.echo(text(field)) + what));
+    }
+  }
+
+  /** What people write where they know nothing yet. */
+  private static boolean noValue(String raw) {
+    return raw.matches("[-–—?]+|n/?a|tbd|k\\.? ?a\\.?");
+  }
+
+  /** What a row becomes. */
+  Row row(int index) {
+    Optional<String> out = sheet.leftOut(index);
+    Reading read = new Reading(index);
+    if (out.isPresent()) {
+      return new Row(read.number, index, List.of(), List.of(), out);
+    }
+    lengths(read);
+    counts(read);
+    numbers(read);
+    words(read);
+    boolean set = isSet(read);
+    if (set) {
+      set(read);
+    } else {
+      type(read);
+      pin(read);
+    }
+    List<Light> lights = read.errors.isEmpty() ? lights(read, set) : List.of();
+    return new Row(read.number, index, lights, read.errors, Optional.empty());
+  }
+
+  private static void lengths(Reading read) {
+    for (SheetField field : SheetField.values()) {
+      if (!field.measured() || !read.has(field)) {
+        continue;
+      }
+      String raw = read.text(field);
+      boolean signed =
+          field != SheetField.LENGTH && field != SheetField.LEAD && raw.startsWith("-");
+      Unit unit = read.meaning(field).unit();
+      if (field == SheetField.LENGTH && read.has(SheetField.UNIT)) {
+        Optional<Unit> own = Measures.unit(read.text(SheetField.UNIT));
+        if (own.isEmpty() && SheetText.countsPixels(read.text(SheetField.UNIT))) {
+          pixels(read, raw);
+          continue;
+        }
+        unit = own.orElse(unit);
+      }
+      Optional<BigDecimal> metres =
+          Measures.metres(signed ? raw.substring(1) : raw, unit, read.mark(field))
+              .map(m -> field == SheetField.LENGTH ? m.add(inches(read)) : m);
+      metres.ifPresentOrElse(
+          m -> read.cells.put(field.column(), (signed ? "-" : "") + plain(m)),
+          () -> read.wrong(field, SheetText.cure(field)));
+    }
+  }
+
+  /** A row whose quantity is counted, in a list whose others are measured. */
+  private static void pixels(Reading read, String raw) {
+    Measures.count(raw)
+        .ifPresentOrElse(
+            n -> read.cells.put(SheetField.PIXELS.column(), Integer.toString(n)),
+            () -> read.wrong(SheetField.LENGTH, SheetText.cure(SheetField.PIXELS)));
+  }
+
+  private static BigDecimal inches(Reading read) {
+    if (!read.has(SheetField.INCHES)) {
+      return BigDecimal.ZERO;
+    }
+    Optional<BigDecimal> more =
+        Measures.metres(read.text(SheetField.INCHES), Unit.INCHES, read.mark(SheetField.INCHES));
+    if (more.isEmpty()) {
+      read.wrong(SheetField.INCHES, SheetText.cure(SheetField.INCHES));
+    }
+    return more.orElse(BigDecimal.ZERO);
+  }
+
+  private static void counts(Reading read) {
+    for (SheetField field : SheetField.values()) {
+      if (field.counted() && field != SheetField.PORT && read.has(field)) {
+        Measures.count(read.text(field))
+            .ifPresentOrElse(
+                n -> read.cells.put(field.column(), Integer.toString(n)),
+                () -> read.wrong(field, SheetText.cure(field)));
+      }
+    }
+    read.cells.remove("");
+  }
+
+  private static void numbers(Reading read) {
+    for (SheetField field : SheetField.values()) {
+      if (field.numeric() && !field.column().isEmpty() && read.has(field)) {
+        Measures.number(read.text(field), read.mark(field))
+            .ifPresentOrElse(
+                n -> read.cells.put(field.column(), plain(n)),
+                () -> read.wrong(field, SheetText.cure(field)));
+      }
+    }
+  }
+
+  private void words(Reading read) {
+    for (SheetField field :
+        List.of(SheetField.NAME, SheetField.GROUP, SheetField.COURSE, SheetField.ROUTE)) {
+      if (read.has(field)) {
+        read.cells.put(field.column(), read.text(field));
+      }
+    }
+    sheet.title(read.index).ifPresent(t -> read.cells.putIfAbsent("group", t));
+    if (read.has(SheetField.KIND)) {
+      read.cells.put(RunColumns.KIND, read.text(SheetField.KIND));
+    }
+    if (read.has(SheetField.ORDER)) {
+      read.cells.put(
+          SheetField.ORDER.column(),
+          read.text(SheetField.ORDER).toUpperCase(java.util.Locale.ROOT));
+    }
+    for (SheetField field : List.of(SheetField.SPLIT, SheetField.REVERSED)) {
+      if (read.has(field)) {
+        SheetText.yesNo(read.text(field))
+            .ifPresentOrElse(
+                t -> read.cells.put(field.column(), t),
+                () -> read.wrong(field, SheetText.cure(field)));
+      }
+    }
+  }
+
+  /** Whether a row is a plain set: it says so, or it has volts and watts and no kind of pixels. */
+  private boolean isSet(Reading read) {
+    String kind = read.text(SheetField.KIND);
+    if (!kind.isEmpty()) {
+      return kind.equals("rgb-set");
+    }
+    boolean watts =
+        read.has(SheetField.WATTS)
+            || (read.has(SheetField.WATTS_EACH) && read.cells.containsKey("pixels"));
+    boolean pixels =
+        read.has(SheetField.TYPE) && kinds.find(read.text(SheetField.TYPE), "").id().isPresent();
+    return watts && read.has(SheetField.VOLTS) && !pixels && kinds.only().isEmpty();
+  }
+
+  private static void set(Reading read) {
+    read.cells.put(RunColumns.KIND, "rgb-set");
+    if (!read.has(SheetField.WATTS) && read.has(SheetField.WATTS_EACH)) {
+      Optional<BigDecimal> each =
+          Measures.number(read.text(SheetField.WATTS_EACH), read.mark(SheetField.WATTS_EACH));
+      String nodes = read.cells.getOrDefault("pixels", "");
+      if (each.isEmpty() || nodes.isEmpty()) {
+        read.wrong(SheetField.WATTS_EACH, SheetText.cure(SheetField.WATTS_EACH));
+        return;
+      }
+      read.cells.put("watts", plain(each.get().multiply(new BigDecimal(nodes))));
+    }
+  }
+
+  private void type(Reading read) {
+    String beside =
+        (read.has(SheetField.VOLTS)
+                ? read.text(SheetField.VOLTS).replaceAll("\\s*[vV].*", "") + "V "
+                : "")
+            + (read.has(SheetField.PITCH)
+                ? read.text(SheetField.PITCH).replaceAll("\\s*/.*", "") + "/m"
+                : "");
+    read.cells.keySet().removeAll(Set.of("volts", "channels", "watts"));
+    String words = read.text(SheetField.TYPE);
+    if (words.isEmpty() && kinds.only().isPresent()) {
+      read.cells.put("type", kinds.only().get());
+    } else if (!words.isEmpty() || !beside.isEmpty()) {
+      SheetKinds.Found found = kinds.find(words.isEmpty() ? beside : words, beside);
+      found
+          .id()
+          .ifPresentOrElse(
+              id -> read.cells.put("type", id),
+              () ->
+                  read.errors.add(
+                      new CellError(read.columns.getOrDefault(SheetField.TYPE, -1), found.what())));
+    } else if (!read.text(SheetField.KIND).equals("bulbs")) {
+      read.errors.add(
+          new CellError(
+              -1,
+              "nothing says of what kind its pixels are; choose a type for rows that name none"
+                  + " (--type ID)."));
+    }
+  }
+
+  /** A box is a pin where the show has it, and else a group: what hangs on it belongs together. */
+  private void pin(Reading read) {
+    String box = read.text(SheetField.CONTROLLER);
+    String port = read.text(SheetField.PORT);
+    Optional<List<Controller>> given = show.controllers();
+    if (!box.isEmpty() && given.isPresent()) {
+      Optional<String> id =
+          given.get().stream().map(Controller::id).filter(i -> i.equalsIgnoreCase(box)).findFirst();
+      if (id.isEmpty()) {
+        read.wrong(
+            SheetField.CONTROLLER,
+            " is no controller of the show; give the id of one, or keep the column as a note.");
+        return;
+      }
+      read.cells.put("controller", id.get());
+      if (!port.isEmpty()) {
+        SheetText.port(port)
+            .ifPresentOrElse(
+                p -> read.cells.put("port", p),
+                () -> read.wrong(SheetField.PORT, SheetText.cure(SheetField.PORT)));
+      }
+      return;
+    }
+    if (!box.isEmpty()) {
+      read.cells.putIfAbsent("group", box);
+      read.note(sheet.headings().get(read.columns.get(SheetField.CONTROLLER)), box);
+    }
+    if (!port.isEmpty()) {
+      read.note(sheet.headings().get(read.columns.get(SheetField.PORT)), port);
+    }
+  }
+
+  private List<Light> lights(Reading read, boolean set) {
+    int copies =
+        read.has(SheetField.COPIES) ? Measures.count(read.text(SheetField.COPIES)).orElse(1) : 1;
+    if (copies < 1 || copies > COPIES_MOST) {
+      read.wrong(SheetField.COPIES, SheetText.cure(SheetField.COPIES));
+      return List.of();
+    }
+    List<Light> lights = new ArrayList<>();
+    String name = read.cells.getOrDefault("name", "");
+    for (int n = 1; n <= copies; n++) {
+      if (copies > 1) {
+        read.cells.put("name", name.isEmpty() ? "" : name + " " + n);
+      }
+      try {
+        lights.add(light(new Cells(file, read.number, read.cells), set));
+      } catch (Cells.BadCell e) {
+        read.errors.add(new CellError(columnOf(e.column()), e.column() + " " + e.what()));
+        return List.of();
+      } catch (BadInputException e) {
+        read.errors.add(new CellError(-1, String.valueOf(e.getMessage())));
+        return List.of();
+      }
+    }
+    return lights;
+  }
+
+  private Light light(Cells cells, boolean set) throws BadInputException {
+    if (set) {
+      PlainSet read = LightFields.SET.read(cells);
+      return Light.of(read);
+    }
+    return switch (cells.text(RunColumns.KIND)) {
+      case "", "pixels" -> Light.of(new RunRow(cells, show, OURS).read());
+      case "bulbs" -> Light.of(LightFields.BULBS.read(cells));
+      default -> throw cells.wrong(RunColumns.KIND, "should be pixels, rgb-set or bulbs.");
+    };
+  }
+
+  private int columnOf(String column) {
+    List<Meaning> meanings = sheet.meanings();
+    for (int c = 0; c < meanings.size(); c++) {
+      if (!column.isEmpty() && meanings.get(c).field().column().equals(column)) {
+        return c;
+      }
+    }
+    return -1;
+  }
+
+  private static String plain(BigDecimal value) {
+    return value.round(new MathContext(DIGITS)).stripTrailingZeros().toPlainString();
+  }
+}
