@@ -24,13 +24,44 @@ class SurveyCommandsTest extends CommandDriver {
 
   @Test
   void aWrongRowIsOneSentenceAndWritesNothing() throws Exception {
-    String sheet = file("mine.csv", "name,pixels\nHub,48\nOwl,many\n");
+    String sheet = file("mine.csv", "name,pixels,lead\nHub,48,\nOwl,many,near\n");
     Path list = folder.resolve("RUNS.csv");
     assertThat(run("import", sheet, "--type", "5v-strip-60", "--out", list.toString()))
         .isEqualTo(2);
-    assertThat(err.strip()).contains("line 3, column pixels").doesNotContain("\n");
-    assertThat(out).isEmpty();
+    assertThat(err.strip())
+        .contains("line 3, column lead")
+        .contains("1 more cell is wrong")
+        .doesNotContain("\n");
+    assertThat(out).contains("pixels: Pixels").contains("line 3, column pixels: \"many\"");
     assertThat(list).doesNotExist();
+  }
+
+  @Test
+  void headingsThatNobodyKnowsAreNamed() throws Exception {
+    String sheet =
+        file("odd.csv", "kept by two\nTing,Slags,Tal,\nTag,glimmer,60,x\nMur,glimmer,30,\n");
+    String list = folder.resolve("RUNS.csv").toString();
+    assertThat(
+            run(
+                "import",
+                sheet,
+                "--heading-row",
+                "2",
+                "--column",
+                "Ting=name",
+                "--column",
+                "Slags=type",
+                "--column",
+                "Tal=pixels",
+                "--kind",
+                "glimmer=5v-strip-60",
+                "--out",
+                list))
+        .isZero();
+    assertThat(out).contains("Headings: row 2.").contains("D: Kept as a note");
+    assertThat(Files.readString(Path.of(list))).contains("Tag,5v-strip-60,60");
+    assertThat(run("import", sheet, "--heading-row", "7", "--out", list)).isEqualTo(2);
+    assertThat(run("import", sheet, "--kind", "glimmer=gold", "--out", list)).isEqualTo(2);
   }
 
   @Test

@@ -261,7 +261,13 @@ public final class SheetImport {
       row.leftOut()
           .ifPresent(why -> told.add("Row " + row.number() + " is left out: " + why + "."));
     }
-    told.addAll(sheet.doubts());
+    told.addAll(guessed(preview));
+    return told;
+  }
+
+  /** What was guessed and what was doubtful, beside the rows that are left out: a sentence each. */
+  public List<String> guessed(List<Row> preview) {
+    List<String> told = new ArrayList<>(sheet.doubts());
     told.addAll(kinds.told(preview, sheet));
     long copies = preview.stream().filter(r -> r.lights().size() > 1).count();
     if (copies > 0) {

@@ -22,9 +22,9 @@ public final class SheetMemory {
   private static final int BYTES_MAX = 1_000_000;
   private static final int LISTS_MAX = 50;
 
-  private final Path file;
+  private final Optional<Path> file;
 
-  private SheetMemory(Path file) {
+  private SheetMemory(Optional<Path> file) {
     this.file = file;
   }
 
@@ -35,7 +35,12 @@ public final class SheetMemory {
 
   /** In a folder. */
   public static SheetMemory in(Path folder) {
-    return new SheetMemory(folder.resolve("lists.json"));
+    return new SheetMemory(Optional.of(folder.resolve("lists.json")));
+  }
+
+  /** Of nobody: nothing is known and nothing kept. */
+  public static SheetMemory none() {
+    return new SheetMemory(Optional.empty());
   }
 
   /** The same list with what was said of one with the same headings; itself where nothing was. */
@@ -64,6 +69,10 @@ public final class SheetMemory {
 
   /** Keeps what is said of a list; where that cannot be written, nothing is lost but the memory. */
   public void remember(SheetImport read) {
+    if (file.isEmpty()) {
+      return;
+    }
+    Path to = file.get();
     ObjectNode all = all();
     ObjectNode lists = all.withObjectProperty("lists");
     String signature = read.sheet().signature();
@@ -81,8 +90,8 @@ public final class SheetMemory {
     lists.fieldNames().forEachRemaining(names::add);
     names.stream().limit(Math.max(0, names.size() - LISTS_MAX)).forEach(lists::remove);
     try {
-      Files.createDirectories(file.toAbsolutePath().getParent());
-      WholeFile.write(file, (all.toPrettyString() + "\n").getBytes(StandardCharsets.UTF_8));
+      Files.createDirectories(to.toAbsolutePath().getParent());
+      WholeFile.write(to, (all.toPrettyString() + "\n").getBytes(StandardCharsets.UTF_8));
     } catch (IOException | BadInputException e) {
       return;
     }
@@ -90,11 +99,12 @@ public final class SheetMemory {
 
   private ObjectNode all() {
     try {
-      if (Files.isRegularFile(file) && Files.size(file) < BYTES_MAX) {
-        if (JSON.readTree(file.toFile()) instanceof ObjectNode all
-            && (!all.has("lists") || all.get("lists").isObject())) {
-          return all;
-        }
+      if (file.isPresent()
+          && Files.isRegularFile(file.get())
+          && Files.size(file.get()) < BYTES_MAX
+          && JSON.readTree(file.get().toFile()) instanceof ObjectNode all
+          && (!all.has("lists") || all.get("lists").isObject())) {
+        return all;
       }
     } catch (IOException e) {
       // A damaged memory is none.

@@ -37,6 +37,7 @@ final class SheetRows {
   private final Show show;
   private final Understanding sheet;
   private final SheetKinds kinds;
+  private final Map<String, SheetKinds.Found> found = new HashMap<>();
 
   SheetRows(Path file, Show show, Understanding sheet, SheetKinds kinds) {
     this.file = file;
@@ -69,7 +70,8 @@ final class SheetRows {
       for (int c = 0; c < meanings.size(); c++) {
         String raw = sheet.grid().text(index, c).strip();
         SheetField field = meanings.get(c).field();
-        boolean unknown = field != SheetField.NAME && field != SheetField.NOTE && noValue(raw);
+        boolean unknown =
+            field != SheetField.NAME && field != SheetField.NOTE && SheetText.unknown(raw);
         if (!raw.isEmpty() && !unknown) {
           if (field == SheetField.NOTE) {
             note(sheet.headings().get(c), raw);
@@ -109,11 +111,6 @@ final class SheetRows {
           new CellError(
               columns.getOrDefault(field, -1), BadInputException.echo(text(field)) + what));
     }
-  }
-
-  /** What people write where they know nothing yet. */
-  private static boolean noValue(String raw) {
-    return raw.matches("[-–—?]+|n/?a|tbd|k\\.? ?a\\.?");
   }
 
   /** What a row becomes. */
@@ -243,7 +240,7 @@ final class SheetRows {
         read.has(SheetField.WATTS)
             || (read.has(SheetField.WATTS_EACH) && read.cells.containsKey("pixels"));
     boolean pixels =
-        read.has(SheetField.TYPE) && kinds.find(read.text(SheetField.TYPE), "").id().isPresent();
+        read.has(SheetField.TYPE) && found(read.text(SheetField.TYPE), "").id().isPresent();
     return watts && read.has(SheetField.VOLTS) && !pixels && kinds.only().isEmpty();
   }
 
@@ -274,7 +271,7 @@ final class SheetRows {
     if (words.isEmpty() && kinds.only().isPresent()) {
       read.cells.put("type", kinds.only().get());
     } else if (!words.isEmpty() || !beside.isEmpty()) {
-      SheetKinds.Found found = kinds.find(words.isEmpty() ? beside : words, beside);
+      SheetKinds.Found found = found(words.isEmpty() ? beside : words, beside);
       found
           .id()
           .ifPresentOrElse(
@@ -289,6 +286,11 @@ final class SheetRows {
               "nothing says of what kind its pixels are; choose a type for rows that name none"
                   + " (--type ID)."));
     }
+  }
+
+  /** The same words stand in many rows. */
+  private SheetKinds.Found found(String words, String beside) {
+    return found.computeIfAbsent(words + '\n' + beside, k -> kinds.find(words, beside));
   }
 
   /** A box is a pin where the show has it, and else a group: what hangs on it belongs together. */

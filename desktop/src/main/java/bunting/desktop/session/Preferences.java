@@ -1,5 +1,6 @@
 package bunting.desktop.session;
 
+import bunting.files.SheetMemory;
 import bunting.files.UserPreferences;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -25,6 +26,13 @@ public final class Preferences {
   /** Those of nobody, for pictures and tests: nothing is written. */
   public static Preferences unkept() {
     return new Preferences(Optional.empty(), UserPreferences.NONE);
+  }
+
+  /** What was said of lists, kept beside them. */
+  public SheetMemory lists() {
+    return file.map(f -> f.toAbsolutePath().getParent())
+        .map(SheetMemory::in)
+        .orElseGet(SheetMemory::none);
   }
 
   /** As they are. */

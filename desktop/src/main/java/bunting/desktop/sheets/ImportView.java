@@ -9,22 +9,23 @@ import bunting.desktop.shell.Command;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
-import bunting.files.BadInputException;
-import bunting.files.SheetField;
 import bunting.files.SheetImport;
+import bunting.files.sheet.Meaning;
+import bunting.files.sheet.SheetField;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import javafx.beans.binding.Bindings;
-import javafx.beans.property.SimpleStringProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TableCell;
-import javafx.scene.control.TableColumn;
-import javafx.scene.control.TableView;
+import javafx.scene.control.ListView;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -39,6 +40,7 @@ public final class ImportView extends StackedView {
   public static final ScreenDefinition<ImportView> SCREEN =
       ScreenDefinition.aside("import", "Take in a spreadsheet", ImportView::new)
           .dropping(".*\\.xlsx", ImportView::read)
+          .pictured("import", (desk, view) -> view.example())
           .adding(
               desk ->
                   List.of(
@@ -56,38 +58,44 @@ public final class ImportView extends StackedView {
                                       List.of("*.csv", "*.tsv", "*.xlsx"))
                                   .ifPresent(f -> read(desk, f)))));
 
-  private static final double COLUMN_WIDTH = 122;
+  private static final double TOLD_HEIGHT = 80;
+  private static final double TOLD_LINE = 25;
 
   private final Session session;
   private final Runnable close;
+  private final ImportModel model;
+  private final ImportTable table;
   private final Label title = new Label();
   private final Label state = new Label();
-  private final TableView<Integer> table = new TableView<>();
+  private final ListView<String> told = new ListView<>();
   private final ComboBox<PixelType> type = new ComboBox<>();
+  private final ComboBox<PixelType> kind = new ComboBox<>();
+  private final Label words = new Label();
   private final Button replace = new Button("Take in as the whole list");
   private final Button add = new Button("Add to the list");
-  private Optional<SheetImport> sheet = Optional.empty();
-  private List<SheetImport.Row> preview = List.of();
+  private boolean showing;
 
   private ImportView(Desk desk) {
     super(10);
     this.session = desk.session();
     this.close = desk::back;
+    this.model = new ImportModel(session, desk.preferences().lists());
+    this.table = new ImportTable(model);
+    model.onChange(this::show);
     setId("import");
     getStyleClass().add("sheet");
     title.getStyleClass().add("heading");
     state.setId("import-state");
     state.setWrapText(true);
     state.setMinHeight(Region.USE_PREF_SIZE);
-    type.setId("import-type");
-    type.setPromptText("no type");
-    Choices.named(type, t -> t.name());
-    type.setOnAction(
-        e -> {
-          if (type.getValue() != null) {
-            change(sheet.orElseThrow().withOnlyType(type.getValue().id()));
-          }
-        });
+    told.setId("import-told");
+    told.setMinHeight(TOLD_HEIGHT);
+    told.setPrefHeight(TOLD_HEIGHT);
+    told.setFixedCellSize(TOLD_LINE);
+    told.setFocusTraversable(false);
+    told.setVisible(false);
+    told.setManaged(false);
+    types();
     replace.setId("import-replace");
     replace.setOnAction(e -> take(true));
     add.setId("import-add");
@@ -95,161 +103,167 @@ public final class ImportView extends StackedView {
     Button leave = new Button("Leave it");
     leave.setId("import-leave");
     leave.setOnAction(e -> close.run());
+    Button stop = new Button("Stop reading");
+    stop.setId("import-stop");
+    stop.setOnAction(e -> model.stop());
+    stop.visibleProperty().bind(model.busy());
+    stop.managedProperty().bind(model.busy());
     Label of = new Label("Rows that name no type are of");
     of.setLabelFor(type);
+    words.setLabelFor(kind);
+    HBox kinds = new HBox(10, of, type, words, kind);
+    kinds.setAlignment(Pos.CENTER_LEFT);
+    Label hint = new Label("Headings elsewhere: click the number of their row, or press H on it.");
+    hint.getStyleClass().add("muted");
     Region gap = new Region();
     HBox.setHgrow(gap, Priority.ALWAYS);
-    HBox foot = new HBox(10, of, type, gap, leave, add, replace);
+    HBox foot = new HBox(10, hint, gap, stop, leave, add, replace);
     foot.setAlignment(Pos.CENTER_LEFT);
-    table.setId("import-table");
-    table.setEditable(true);
-    table.getSelectionModel().setCellSelectionEnabled(true);
-    VBox.setVgrow(table, Priority.ALWAYS);
-    getChildren().addAll(title, state, table, foot);
+    VBox.setVgrow(table.node(), Priority.ALWAYS);
+    table.node().getSelectionModel().selectedIndexProperty().addListener((o, was, now) -> words());
+    getChildren().addAll(title, state, told, table.node(), kinds, foot);
+  }
+
+  private void types() {
+    type.setId("import-type");
+    type.setPromptText("no type");
+    Choices.named(type, t -> t.name());
+    type.setOnAction(
+        e -> {
+          if (type.getValue() != null && !showing) {
+            String id = type.getValue().id();
+            model.change(s -> s.withOnlyType(id));
+          }
+        });
+    kind.setId("import-kind");
+    kind.setPromptText("which type?");
+    Choices.named(kind, t -> t.name());
+    kind.setOnAction(
+        e -> {
+          if (kind.getValue() != null && !showing) {
+            String id = kind.getValue().id();
+            String said = wordsChosen();
+            model.change(s -> s.withKind(said, id));
+          }
+        });
   }
 
   /** Reads a spreadsheet and shows what it would become; a message where that is none. */
   private static void read(Desk desk, Path file) {
-    if (desk.view(SCREEN).read(file)) {
-      desk.go(SCREEN);
+    ImportView view = desk.view(SCREEN);
+    view.title.setText("From " + file.getFileName());
+    view.showing = true;
+    view.type.getItems().setAll(view.catalogue());
+    view.kind.getItems().setAll(view.catalogue());
+    view.type.setValue(null);
+    view.showing = false;
+    view.model.read(file, () -> desk.go(SCREEN));
+  }
+
+  /** A list as somebody has it, for the picture. */
+  private void example() {
+    try (InputStream in =
+        Objects.requireNonNull(ImportView.class.getResourceAsStream("example.csv"))) {
+      Path file = Files.createTempFile("list", ".csv");
+      Files.write(file, in.readAllBytes());
+      title.setText("From the fair's list");
+      model.read(
+          file,
+          () -> {
+            file.toFile().deleteOnExit();
+            table.node().getSelectionModel().select(6);
+          });
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
     }
   }
 
-  private boolean read(Path file) {
-    try {
-      Show show = session.show().orElse(Show.fresh());
-      SheetImport read = SheetImport.read(file, show);
-      title.setText("From " + file.getFileName());
-      type.getItems().setAll(show.catalogue().pixelTypes());
-      type.setValue(null);
-      columns(read);
-      change(read);
-      return true;
-    } catch (BadInputException e) {
-      session.say(String.valueOf(e.getMessage()));
-      return false;
+  private List<PixelType> catalogue() {
+    return session.show().orElse(Show.fresh()).catalogue().pixelTypes();
+  }
+
+  /** What the chosen row calls its pixels; empty where it does not. */
+  private String wordsChosen() {
+    Optional<SheetImport> sheet = model.look().map(ImportModel.Look::sheet);
+    int column =
+        sheet
+            .map(s -> s.mapping().stream().map(Meaning::field).toList().indexOf(SheetField.TYPE))
+            .orElse(-1);
+    return column < 0
+        ? ""
+        : table
+            .selected()
+            .map(r -> sheet.orElseThrow().sheet().grid().text(r, column).strip())
+            .orElse("");
+  }
+
+  private void words() {
+    String chosen = wordsChosen();
+    boolean some = !chosen.isEmpty();
+    words.setText(some ? "\u201c" + chosen + "\u201d in this list is" : "");
+    kind.setVisible(some);
+    showing = true;
+    kind.setValue(
+        model
+            .look()
+            .flatMap(l -> table.selected().map(r -> l.lines().get(r)))
+            .flatMap(row -> row.run())
+            .flatMap(run -> catalogue().stream().filter(t -> t.id().equals(run.type())).findFirst())
+            .orElse(null));
+    showing = false;
+  }
+
+  private void show() {
+    Optional<ImportModel.Look> now = model.look();
+    if (now.isEmpty()) {
+      state.setText(model.busy().get() ? "It is being read." : "");
+      replace.setDisable(true);
+      add.setDisable(true);
+      told.setManaged(false);
+      return;
     }
+    ImportModel.Look look = now.get();
+    table.show(look);
+    told.getItems().setAll(look.told());
+    boolean nothing = look.told().isEmpty();
+    told.setVisible(!nothing);
+    told.setManaged(!nothing);
+    words();
+    boolean reading = model.busy().get();
+    state.setText(reading ? "It is being read." : sentence(look));
+    replace.setDisable(reading || look.sound() == 0);
+    add.setDisable(reading || look.sound() == 0);
+    replace.setDefaultButton(!reading && look.wrong() == 0);
   }
 
-  private void columns(SheetImport read) {
-    table.getColumns().clear();
-    TableColumn<Integer, String> number = new TableColumn<>("Row");
-    number.setPrefWidth(46);
-    number.setSortable(false);
-    number.setCellValueFactory(
-        r -> new SimpleStringProperty(Integer.toString(preview.get(r.getValue()).number())));
-    table.getColumns().add(number);
-    for (int c = 0; c < read.headings().size(); c++) {
-      table.getColumns().add(column(read, c));
+  private static String sentence(ImportModel.Look look) {
+    String before =
+        look.recalled() ? "Taken as you said of your last list with these headings. " : "";
+    if (look.wrong() > 0) {
+      return before
+          + Texts.count(look.wrong(), "row is", "rows are")
+          + " wrong; the cell is marked. Correct it here (F2 or double click), or take in the "
+          + Texts.count(look.sound(), "sound one.", "sound ones.");
     }
-    TableColumn<Integer, String> result = new TableColumn<>("becomes");
-    result.setPrefWidth(318);
-    result.setSortable(false);
-    result.setCellValueFactory(r -> new SimpleStringProperty(becomes(r.getValue())));
-    result.setCellFactory(v -> new ResultCell());
-    table.getColumns().add(result);
-  }
-
-  private TableColumn<Integer, String> column(SheetImport read, int c) {
-    ComboBox<SheetField> meaning = new ComboBox<>();
-    meaning.setId("import-column-" + c);
-    meaning.getItems().setAll(SheetField.values());
-    Choices.named(meaning, f -> f.text());
-    meaning.setValue(read.mapping().get(c));
-    meaning.setPrefWidth(COLUMN_WIDTH - 12);
-    meaning.setOnAction(
-        e -> {
-          SheetImport now = sheet.orElseThrow();
-          if (now.mapping().get(c) != meaning.getValue()) {
-            SheetImport next = now.withMapping(c, meaning.getValue());
-            columns(next);
-            change(next);
-          }
-        });
-    Label heading = new Label(read.headings().get(c));
-    heading.getStyleClass().add("heading-small");
-    TableColumn<Integer, String> column = new TableColumn<>();
-    column.setGraphic(new VBox(3, heading, meaning));
-    column.setPrefWidth(COLUMN_WIDTH);
-    column.setSortable(false);
-    column.setCellValueFactory(
-        r -> new SimpleStringProperty(sheet.orElseThrow().cell(r.getValue(), c)));
-    column.setCellFactory(v -> new SheetCell(row -> problem(row, c)));
-    column.setOnEditCommit(
-        e -> change(sheet.orElseThrow().withCell(e.getRowValue(), c, e.getNewValue())));
-    return column;
-  }
-
-  private String becomes(int row) {
-    SheetImport.Row read = preview.get(row);
-    if (!read.sound()) {
-      return "! " + read.errors().getFirst().what();
-    }
-    return read.run()
-        .map(r -> r.pixels() + " px of " + r.type())
-        .orElse("a plain set or a bulb string");
-  }
-
-  private void change(SheetImport next) {
-    sheet = Optional.of(next);
-    preview = next.preview();
-    int row = Math.max(0, table.getSelectionModel().getSelectedIndex());
-    table.getItems().setAll(IntStream.range(0, next.rows()).boxed().toList());
-    table.refresh();
-    table.getSelectionModel().select(Math.min(row, next.rows() - 1));
-    long wrong = preview.stream().filter(r -> !r.sound()).count();
-    long sound = preview.size() - wrong;
-    state.setText(
-        wrong == 0
-            ? "All "
-                + sound
-                + " rows are sound. Look at what each column is taken for, then take them in."
-            : wrong
-                + (wrong == 1 ? " row is" : " rows are")
-                + " wrong; the cell is marked. Correct it here (F2 or double click), or take in the"
-                + " "
-                + sound
-                + (sound == 1 ? " sound one." : " sound ones."));
-    replace.setDisable(sound == 0);
-    add.setDisable(sound == 0);
-    replace.setDefaultButton(wrong == 0);
-  }
-
-  /** What is wrong with a cell. */
-  private Optional<String> problem(int row, int column) {
-    return row >= preview.size()
-        ? Optional.empty()
-        : preview.get(row).errors().stream()
-            .filter(e -> e.column() == column)
-            .findFirst()
-            .map(e -> e.what());
+    return before
+        + (look.sound() == 0
+            ? "No row becomes a run; say what the columns mean, or where the headings stand."
+            : "All rows are sound: "
+                + Texts.count(look.lights(), "run", "runs")
+                + ". Look at what each column is taken for, then take them in.");
   }
 
   private void take(boolean whole) {
-    SheetImport read = sheet.orElseThrow();
-    long count = preview.stream().filter(SheetImport.Row::sound).count();
+    ImportModel.Look look = model.look().orElseThrow();
+    SheetImport read = look.sheet();
     close.run();
+    model.remember();
     if (session.show().isPresent()) {
       session.edit(
-          Texts.count(count, "run was", "runs were") + " taken in.",
+          Texts.count(look.lights(), "run was", "runs were") + " taken in.",
           s -> whole ? read.taken(s) : read.added(s));
     } else {
       session.start(read.taken(Show.fresh()));
-    }
-  }
-
-  /** What a row becomes, or what is wrong with it. */
-  private static final class ResultCell extends TableCell<Integer, String> {
-    @Override
-    protected void updateItem(String text, boolean empty) {
-      super.updateItem(text, empty);
-      setText(empty ? "" : text);
-      setWrapText(true);
-      getStyleClass().remove("is-wrong-text");
-      if (!empty && text != null && text.startsWith("!")) {
-        getStyleClass().add("is-wrong-text");
-        setTooltip(new javafx.scene.control.Tooltip(text));
-      }
     }
   }
 
@@ -259,8 +273,13 @@ public final class ImportView extends StackedView {
   }
 
   @Override
+  public boolean busy() {
+    return model.busy().get();
+  }
+
+  @Override
   public void takeKeyboard() {
-    table.requestFocus();
+    table.node().requestFocus();
   }
 
   @Override

@@ -1,6 +1,7 @@
 package bunting.desktop.shell;
 
 import bunting.desktop.look.Palette;
+import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Session;
 import javafx.beans.value.ObservableValue;
 
@@ -14,6 +15,9 @@ public interface Desk {
 
   /** Asks for files and folders. */
   Asker asker();
+
+  /** What is remembered of the user. */
+  Preferences preferences();
 
   /** The view of a screen, made when it is first asked for. */
   <V extends ScreenView> V view(ScreenDefinition<V> screen);

@@ -73,7 +73,9 @@ public final class MainWindow {
     saving = new Saving(session, asker, preferences);
     commands = new Commands(session);
     StartScreen start = new StartScreen(commands);
-    bench = new Workbench(session, theme.palette(), asker, plan.screens(), plan.first(), start);
+    bench =
+        new Workbench(
+            session, theme.palette(), asker, preferences, plan.screens(), plan.first(), start);
     commands.addFiles(this, saving, asker);
     commands.addEdits(bench, this::openPalette);
     commands.addScreens(bench);

@@ -3,6 +3,7 @@ package bunting.desktop.shell;
 import bunting.core.checks.Finding;
 import bunting.desktop.inspect.Inspector;
 import bunting.desktop.look.Palette;
+import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Session;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -28,6 +29,7 @@ final class Workbench extends BorderPane implements Desk {
   private final Session session;
   private final ObservableValue<Palette> palette;
   private final Asker asker;
+  private final Preferences preferences;
   private final List<ScreenDefinition<?>> screens;
   private final Region start;
   private final Rail rail;
@@ -47,12 +49,14 @@ final class Workbench extends BorderPane implements Desk {
       Session session,
       ObservableValue<Palette> palette,
       Asker asker,
+      Preferences preferences,
       List<ScreenDefinition<?>> screens,
       ScreenDefinition<?> first,
       Region start) {
     this.session = session;
     this.palette = palette;
     this.asker = asker;
+    this.preferences = preferences;
     this.screens = List.copyOf(screens);
     this.start = start;
     this.screen = first;
@@ -80,6 +84,11 @@ final class Workbench extends BorderPane implements Desk {
   @Override
   public Asker asker() {
     return asker;
+  }
+
+  @Override
+  public Preferences preferences() {
+    return preferences;
   }
 
   @Override

@@ -3,6 +3,7 @@ package bunting.desktop.survey;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.edit.PlaceKind;
@@ -32,32 +33,95 @@ class SheetsWindowTest extends WindowDriver {
     open(stage);
   }
 
+  private String state(FxRobot robot) {
+    return onScreen(() -> robot.lookup("#import-state").queryAs(Label.class).getText());
+  }
+
+  private void awaitState(FxRobot robot, String start) throws TimeoutException {
+    wait(
+        () ->
+            robot.lookup("#import-state").tryQuery().isPresent() && state(robot).startsWith(start));
+  }
+
   @Test
-  void aSpreadsheetIsCorrectedAndTakenIn(FxRobot robot) throws IOException {
+  void aSpreadsheetIsCorrectedAndTakenIn(FxRobot robot) throws IOException, TimeoutException {
     Path sheet =
         Files.writeString(
             folder.resolve("mine.csv"),
             "Run;Strip;How long;Nodes\nHoist;5V strip 60;5,40 m;\nHub;5V 60/m;;lots\n");
     asks(sheet);
     robot.clickOn("#start-import");
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(onScreen(() -> robot.lookup("#import-state").queryAs(Label.class).getText()))
-        .startsWith("1 row is wrong");
+    awaitState(robot, "1 row is wrong");
     TableView<Integer> table = robot.lookup("#import-table").queryTableView();
     onScreen(
         () -> {
-          table.getSelectionModel().clearAndSelect(1, table.getColumns().get(4));
-          table.getFocusModel().focus(1, table.getColumns().get(4));
+          table.getSelectionModel().clearAndSelect(2, table.getColumns().get(5));
+          table.getFocusModel().focus(2, table.getColumns().get(5));
           table.requestFocus();
           return true;
         });
     robot.push(KeyCode.F2).push(KeyCode.CONTROL, KeyCode.A).write("48").push(KeyCode.ENTER);
-    WaitForAsyncUtils.waitForFxEvents();
-    assertThat(onScreen(() -> robot.lookup("#import-state").queryAs(Label.class).getText()))
-        .startsWith("All 2 rows are sound");
+    awaitState(robot, "All rows are sound: 2 runs");
     robot.clickOn("#import-replace");
     WaitForAsyncUtils.waitForFxEvents();
     assertThat(show().runs()).extracting(Run::pixels).containsExactly(324, 48);
+  }
+
+  /** Six eaves in feet, as a newcomer has them: words for the strip, a title, a sum. */
+  @Test
+  void sixEavesInFeetGoInAtTheFirstAttempt(FxRobot robot) throws IOException, TimeoutException {
+    Path sheet =
+        Files.writeString(
+            folder.resolve("eaves.csv"),
+            "Our eaves,,\nProp,What lights,Feet\nEave 1,12V strip 60/m,22 ft 4 in\n"
+                + "Eave 2,12V strip 60/m,22' 4\nEave 3,12V strip 60/m,30-2\n"
+                + "Eave 4,12V strip 60/m,15 1/2\nEave 5,12V strip 60/m,18.25\n"
+                + "Eave 6,12V strip 60/m,18' 3\"\nTotal,,126.83\n");
+    asks(sheet);
+    robot.clickOn("#start-import");
+    awaitState(robot, "All rows are sound: 6 runs");
+    robot.clickOn("#import-replace");
+    wait(() -> session.assessment().get().isPresent());
+    assertThat(show().runs()).extracting(Run::pixels).containsExactly(408, 408, 551, 283, 333, 333);
+  }
+
+  @Test
+  void headingsAreChosenByTheRowAndKindsByTheirWords(FxRobot robot)
+      throws IOException, TimeoutException {
+    Path sheet =
+        Files.writeString(
+            folder.resolve("odd.csv"),
+            "name,type,pixels\nStrand,Sort,Nodes\nReed,bullets,50\nLily,bullets,25\n");
+    asks(sheet);
+    robot.clickOn("#start-import");
+    awaitState(robot, "3 rows are wrong");
+    TableView<Integer> table = robot.lookup("#import-table").queryTableView();
+    onScreen(
+        () -> {
+          table.getSelectionModel().clearAndSelect(1, table.getColumns().get(1));
+          table.requestFocus();
+          return true;
+        });
+    robot.push(KeyCode.H);
+    awaitState(robot, "2 rows are wrong");
+    onScreen(
+        () -> {
+          table.getSelectionModel().clearAndSelect(2, table.getColumns().get(1));
+          return true;
+        });
+    ComboBox<PixelType> kind = robot.lookup("#import-kind").queryComboBox();
+    onScreen(
+        () -> {
+          kind.getItems().stream()
+              .filter(t -> t.id().equals("5v-string-10"))
+              .findFirst()
+              .ifPresent(kind::setValue);
+          return true;
+        });
+    awaitState(robot, "All rows are sound: 2 runs");
+    robot.clickOn("#import-replace");
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(show().runs()).extracting(Run::type).containsOnly("5v-string-10");
   }
 
   @Test

@@ -43,7 +43,7 @@ final class CellFit {
   List<String> texts(int column) {
     return java.util.stream.IntStream.range(below, grid.rows().size())
         .mapToObj(r -> grid.text(r, column).strip())
-        .filter(t -> !t.isEmpty())
+        .filter(t -> !t.isEmpty() && !SheetText.unknown(t))
         .toList();
   }
 
@@ -60,6 +60,7 @@ final class CellFit {
       case UNIT -> share(texts, CellFit::unit);
       case ORDER -> share(texts, t -> COLOURS.matcher(t.toLowerCase(Locale.ROOT)).matches());
       case SPLIT, REVERSED -> share(texts, t -> YES_NO.contains(t.toLowerCase(Locale.ROOT)));
+      case CONTROLLER -> 1 - share(texts, Measures::hasUnit);
       case PORT -> share(texts, t -> port(t).isPresent());
       default -> ofValues(field, texts);
     };

@@ -34,7 +34,7 @@ public record HeadingRows(int first, int count) {
   }
 
   /** Whether a row is one of them. */
-  boolean holds(int row) {
+  public boolean holds(int row) {
     return row >= first && row < below();
   }
 

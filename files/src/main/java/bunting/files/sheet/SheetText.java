@@ -2,10 +2,18 @@ package bunting.files.sheet;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** Single cells as people fill them, and what to say of one that cannot be read. */
 public final class SheetText {
+  private static final Pattern UNKNOWN = Pattern.compile("[-–—?]+|n/?a|tbd|k\\.? ?a\\.?");
+
   private SheetText() {}
+
+  /** Whether a text is what people write where they know nothing yet. */
+  public static boolean unknown(String text) {
+    return UNKNOWN.matcher(text).matches();
+  }
 
   /** Yes or no in any of six languages. */
   public static Optional<String> yesNo(String text) {
