@@ -56,7 +56,9 @@ final class CourseText {
   }
 
   private static String text(List<Point> points, DoubleFunction<String> form) {
-    return points.stream().map(p -> numbers(form, p)).collect(Collectors.joining("; "));
+    return points.stream()
+        .map(p -> p.z() == 0 ? numbers(form, p) : numbers(form, p, p.z()))
+        .collect(Collectors.joining("; "));
   }
 
   private static String way(boolean serpentine) {
@@ -156,11 +158,12 @@ final class CourseText {
     List<Point> points = new ArrayList<>();
     for (String pair : text.strip().split("\\s*;\\s*", -1)) {
       String[] words = pair.strip().split("\\s+");
-      Optional<List<Double>> xy = numbers(words, 0, words.length, 2);
-      if (xy.isEmpty() || xy.get().stream().anyMatch(v -> Math.abs(v) > PLACE_MAX)) {
+      Optional<List<Double>> at = numbers(words, 0, words.length, words.length > 2 ? 3 : 2);
+      if (at.isEmpty() || at.get().stream().anyMatch(v -> Math.abs(v) > PLACE_MAX)) {
         return Optional.empty();
       }
-      points.add(new Point(xy.get().getFirst(), xy.get().getLast()));
+      double z = at.get().size() > 2 ? at.get().getLast() : 0;
+      points.add(new Point(at.get().getFirst(), at.get().get(1), z));
     }
     return Optional.of(points);
   }

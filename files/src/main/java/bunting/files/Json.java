@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.show.Point;
 import com.fasterxml.jackson.core.JsonFactory;
 import com.fasterxml.jackson.core.JsonGenerator;
 import com.fasterxml.jackson.core.util.DefaultIndenter;
@@ -96,6 +97,12 @@ final class Json {
   Json put(String key, String value) throws IOException {
     out.writeStringField(key, value);
     return this;
+  }
+
+  /** A place: {@code x}, {@code y}, and {@code z} where it is not on the front. */
+  Json at(Point place) throws IOException {
+    put("x", place.x()).put("y", place.y());
+    return place.z() == 0 ? this : put("z", place.z());
   }
 
   Json put(String key, Optional<String> value) throws IOException {

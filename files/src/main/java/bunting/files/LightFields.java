@@ -32,6 +32,7 @@ final class LightFields {
           PlainSet::watts);
   private static final Field<PlainSet, Double> SET_X = x(s -> s.at().x());
   private static final Field<PlainSet, Double> SET_Y = y(s -> s.at().y());
+  private static final Field<PlainSet, Double> SET_Z = z(s -> s.at().z());
   private static final Field<PlainSet, Double> LEAD =
       new Field<PlainSet, Double>(
               "leadM",
@@ -49,14 +50,14 @@ final class LightFields {
   /** A plain set on PWM outputs. */
   static final Shape<PlainSet> SET =
       new Shape<>(
-          List.of(SET_NAME, SET_VOLTS, CHANNELS, WATTS, SET_X, SET_Y, LEAD, GROUP),
+          List.of(SET_NAME, SET_VOLTS, CHANNELS, WATTS, SET_X, SET_Y, SET_Z, LEAD, GROUP),
           v ->
               new PlainSet(
                   v.of(SET_NAME),
                   v.of(SET_VOLTS),
                   v.maybe(CHANNELS).orElse(3),
                   v.of(WATTS),
-                  new Point(v.of(SET_X), v.of(SET_Y)),
+                  new Point(v.of(SET_X), v.of(SET_Y), v.of(SET_Z)),
                   decimal(v.maybe(LEAD)),
                   v.maybe(GROUP)));
 
@@ -83,11 +84,12 @@ final class LightFields {
           .usually(0.0);
   private static final Field<BulbString, Double> STRING_X = x(s -> s.at().x());
   private static final Field<BulbString, Double> STRING_Y = y(s -> s.at().y());
+  private static final Field<BulbString, Double> STRING_Z = z(s -> s.at().z());
 
   /** A string of bulbs on the mains. */
   static final Shape<BulbString> BULBS =
       new Shape<>(
-          List.of(STRING_NAME, COUNT, BULB_WATTS, CORD, LIT, STRING_X, STRING_Y),
+          List.of(STRING_NAME, COUNT, BULB_WATTS, CORD, LIT, STRING_X, STRING_Y, STRING_Z),
           v ->
               new BulbString(
                   v.of(STRING_NAME),
@@ -95,7 +97,7 @@ final class LightFields {
                   v.of(BULB_WATTS),
                   v.of(CORD),
                   v.of(LIT),
-                  new Point(v.of(STRING_X), v.of(STRING_Y))));
+                  new Point(v.of(STRING_X), v.of(STRING_Y), v.of(STRING_Z))));
 
   private LightFields() {}
 
@@ -114,6 +116,13 @@ final class LightFields {
   static <T> Field<T, Double> y(Function<T, Double> of) {
     return Field.each("yM", "where it is, upwards", Kind.number(Range.PLACE), of)
         .column("y_m")
+        .usually(0.0);
+  }
+
+  /** Where something is, away from the front. */
+  static <T> Field<T, Double> z(Function<T, Double> of) {
+    return Field.each("zM", "where it is, away from the front", Kind.number(Range.PLACE), of)
+        .column("z_m")
         .usually(0.0);
   }
 }

@@ -47,8 +47,12 @@ final class MainsJson {
   }
 
   private static Optional<Point> place(JsonFields f) throws BadInputException {
-    return f.has("x") || f.has("y")
-        ? Optional.of(new Point(f.number("x", Range.PLACE, 0), f.number("y", Range.PLACE, 0)))
+    return f.has("x") || f.has("y") || f.has("z")
+        ? Optional.of(
+            new Point(
+                f.number("x", Range.PLACE, 0),
+                f.number("y", Range.PLACE, 0),
+                f.number("z", Range.PLACE, 0)))
         : Optional.empty();
   }
 
@@ -135,7 +139,7 @@ final class MainsJson {
 
   private static void put(Json json, Optional<Point> at) throws IOException {
     if (at.isPresent()) {
-      json.put("x", at.get().x()).put("y", at.get().y());
+      json.at(at.get());
     }
   }
 

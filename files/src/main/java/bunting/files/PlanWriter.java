@@ -180,8 +180,7 @@ public final class PlanWriter {
         (j, b) ->
             j.put("id", b.dimmer().id())
                 .put("type", b.dimmer().type())
-                .put("x", b.dimmer().at().x())
-                .put("y", b.dimmer().at().y())
+                .at(b.dimmer().at())
                 .put("volts", b.dimmer().volts())
                 .put("supply", b.dimmer().supply())
                 .put("fuseAmps", b.dimmer().fuseAmps())
@@ -251,8 +250,7 @@ public final class PlanWriter {
           PlacedController placed = c;
           j.put("id", placed.controller().id())
               .put("type", placed.controller().type())
-              .put("x", placed.controller().x())
-              .put("y", placed.controller().y())
+              .at(placed.controller().at())
               .put("volts", placed.volts())
               .put("address", addresses.get(placed.controller().id()))
               .put("supply", placed.supply());

@@ -175,7 +175,9 @@ public final class Rig {
               "Matrix",
               "{1,0,0}{0,1,0}{0,0,1}{"
                   + Math.round(f.at().x() * 1000)
-                  + ",0,"
+                  + ","
+                  + Math.round(f.at().z() * 1000)
+                  + ","
                   + Math.round(f.at().y() * 1000)
                   + "}");
           x.text("GDTFSpec", spec);

@@ -57,10 +57,19 @@ final class RunFields {
       place("xM", "x_m", "the feed end", r -> r.start().x());
   private static final Field<Run, Double> Y =
       place("yM", "y_m", "the feed end, upwards", r -> r.start().y());
+  private static final Field<Run, Double> Z =
+      place("zM", "z_m", "the feed end, away from the front", r -> r.start().z());
   private static final Field<Run, Double> END_X =
       end("endXM", "end_x_m", "the last pixel", Point::x);
   private static final Field<Run, Double> END_Y =
       end("endYM", "end_y_m", "the last pixel, upwards", Point::y);
+  private static final Field<Run, Double> END_Z =
+      new Field<Run, Double>(
+              "endZM",
+              "where it is: the last pixel, away from the front",
+              Kind.number(Range.PLACE),
+              r -> r.end().filter(e -> e.z() != r.start().z()).map(Point::z))
+          .column("end_z_m");
   private static final Field<Run, Double> LEAD =
       new Field<Run, Double>(
               "leadM",
@@ -152,8 +161,10 @@ final class RunFields {
           LENGTH,
           X,
           Y,
+          Z,
           END_X,
           END_Y,
+          END_Z,
           LEAD,
           GROUP,
           CONTROLLER,
@@ -224,13 +235,15 @@ final class RunFields {
   }
 
   private static Hanging hanging(Shape.Values values) throws BadInputException {
-    Point start = new Point(values.of(X), values.of(Y));
+    Point start = new Point(values.of(X), values.of(Y), values.of(Z));
     Optional<Double> endX = values.maybe(END_X);
     Optional<Double> endY = values.maybe(END_Y);
+    Optional<Double> endZ = values.maybe(END_Z);
     Optional<Point> end =
-        endX.isEmpty() && endY.isEmpty()
+        endX.isEmpty() && endY.isEmpty() && endZ.isEmpty()
             ? Optional.empty()
-            : Optional.of(new Point(endX.orElse(start.x()), endY.orElse(start.y())));
+            : Optional.of(
+                new Point(endX.orElse(start.x()), endY.orElse(start.y()), endZ.orElse(start.z())));
     return new Hanging(start, end, values.maybe(COURSE), values.maybe(ROUTE).orElse(List.of()));
   }
 }

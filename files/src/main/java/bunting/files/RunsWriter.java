@@ -47,6 +47,9 @@ public final class RunsWriter {
       Point end = Geometry.end(run, type);
       row.put("end_x_m", Texts.number(end.x()));
       row.put("end_y_m", Texts.number(end.y()));
+      if (end.z() != run.start().z()) {
+        row.put("end_z_m", Texts.number(end.z()));
+      }
     }
     if (kinds) {
       row.put("light_kind", "pixels");
@@ -75,5 +78,8 @@ public final class RunsWriter {
   private static void at(Map<String, String> row, Point at) {
     row.put("x_m", Texts.number(at.x()));
     row.put("y_m", Texts.number(at.y()));
+    if (at.z() != 0) {
+      row.put("z_m", Texts.number(at.z()));
+    }
   }
 }

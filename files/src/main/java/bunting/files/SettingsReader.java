@@ -39,7 +39,12 @@ final class SettingsReader {
     List<Site> sites =
         in.list(
                 "sites",
-                f -> new Site(f.text("id"), f.number("x", Range.PLACE), f.number("y", Range.PLACE)),
+                f ->
+                    new Site(
+                        f.text("id"),
+                        f.number("x", Range.PLACE),
+                        f.number("y", Range.PLACE),
+                        f.number("z", Range.PLACE, 0)),
                 Site::id)
             .orElse(List.of());
     Addressing addressing = addressing(in);
@@ -149,7 +154,11 @@ final class SettingsReader {
                     + " is not in the list.");
           }
           return new Controller(
-              f.text("id"), type, f.number("x", Range.PLACE, 0), f.number("y", Range.PLACE, 0));
+              f.text("id"),
+              type,
+              f.number("x", Range.PLACE, 0),
+              f.number("y", Range.PLACE, 0),
+              f.number("z", Range.PLACE, 0));
         },
         Controller::id);
   }

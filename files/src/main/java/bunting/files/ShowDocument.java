@@ -103,7 +103,7 @@ final class ShowDocument {
                 .put("fuseMargin", s.fuseMargin())
                 .put("minVoltsPercent", s.minVoltsPercent()));
     PricesJson.write(json, s.currency(), show.allotting().planning().prices());
-    json.list("sites", show.sites(), (j, t) -> j.put("id", t.id()).put("x", t.x()).put("y", t.y()));
+    json.list("sites", show.sites(), (j, t) -> j.put("id", t.id()).at(t.at()));
     var a = show.addressing();
     json.object(
         "addressing",
@@ -137,7 +137,7 @@ final class ShowDocument {
       json.list(
           "controllers",
           show.controllers().get(),
-          (j, c) -> j.put("id", c.id()).put("type", c.type()).put("x", c.x()).put("y", c.y()));
+          (j, c) -> j.put("id", c.id()).put("type", c.type()).at(c.at()));
     }
     MainsJson.write(json, show);
   }

@@ -24,6 +24,7 @@ final class SurveyJson {
       Field.each("id", "no two are the same", Kind.text(Names.LENGTH_MAX), Survey.Outlet::id);
   private static final Field<Survey.Outlet, Double> OUTLET_X = LightFields.x(o -> o.at().x());
   private static final Field<Survey.Outlet, Double> OUTLET_Y = LightFields.y(o -> o.at().y());
+  private static final Field<Survey.Outlet, Double> OUTLET_Z = LightFields.z(o -> o.at().z());
   private static final Field<Survey.Outlet, String> CIRCUIT =
       new Field<>(
           "circuit", "whose outlet it is", Kind.text(Names.LENGTH_MAX), Survey.Outlet::circuit);
@@ -31,10 +32,12 @@ final class SurveyJson {
   /** An outlet of the mains. */
   static final Shape<Survey.Outlet> OUTLETS =
       new Shape<>(
-          List.of(OUTLET, OUTLET_X, OUTLET_Y, CIRCUIT),
+          List.of(OUTLET, OUTLET_X, OUTLET_Y, OUTLET_Z, CIRCUIT),
           v ->
               new Survey.Outlet(
-                  v.of(OUTLET), new Point(v.of(OUTLET_X), v.of(OUTLET_Y)), v.maybe(CIRCUIT)));
+                  v.of(OUTLET),
+                  new Point(v.of(OUTLET_X), v.of(OUTLET_Y), v.of(OUTLET_Z)),
+                  v.maybe(CIRCUIT)));
 
   private static final Field<Site, String> POINT =
       Field.each("id", "no two are the same", Kind.text(Names.LENGTH_MAX), Site::id);
@@ -42,23 +45,25 @@ final class SurveyJson {
       Field.each("xM", "where it is, across", Kind.number(Range.PLACE), Site::x);
   private static final Field<Site, Double> POINT_Y =
       Field.each("yM", "where it is, upwards", Kind.number(Range.PLACE), Site::y);
+  private static final Field<Site, Double> POINT_Z = LightFields.z(Site::z);
 
   /** Where the network can be joined. */
   static final Shape<Site> POINTS =
       new Shape<>(
-          List.of(POINT, POINT_X, POINT_Y),
-          v -> new Site(v.of(POINT), v.of(POINT_X), v.of(POINT_Y)));
+          List.of(POINT, POINT_X, POINT_Y, POINT_Z),
+          v -> new Site(v.of(POINT), v.of(POINT_X), v.of(POINT_Y), v.of(POINT_Z)));
 
   private static final Field<Survey.Note, String> TEXT =
       Field.each("text", "in words", Kind.text(Names.LENGTH_MAX), Survey.Note::text);
   private static final Field<Survey.Note, Double> NOTE_X = LightFields.x(n -> n.at().x());
   private static final Field<Survey.Note, Double> NOTE_Y = LightFields.y(n -> n.at().y());
+  private static final Field<Survey.Note, Double> NOTE_Z = LightFields.z(n -> n.at().z());
 
   /** A note that is pinned to the elevation. */
   static final Shape<Survey.Note> NOTES =
       new Shape<>(
-          List.of(TEXT, NOTE_X, NOTE_Y),
-          v -> new Survey.Note(v.of(TEXT), new Point(v.of(NOTE_X), v.of(NOTE_Y))));
+          List.of(TEXT, NOTE_X, NOTE_Y, NOTE_Z),
+          v -> new Survey.Note(v.of(TEXT), new Point(v.of(NOTE_X), v.of(NOTE_Y), v.of(NOTE_Z))));
 
   private static final Field<Underlay, String> NAME =
       Field.each(

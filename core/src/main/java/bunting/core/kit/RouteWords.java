@@ -31,14 +31,14 @@ final class RouteWords {
   String of(Point from, List<Point> corners, Point to) {
     List<Point> way = new ArrayList<>(List.of(from));
     if (corners.isEmpty()) {
-      way.add(new Point(from.x(), to.y()));
+      way.add(new Point(from.x(), to.y(), from.z()));
     }
     way.addAll(corners);
     way.add(to);
     List<String> words = new ArrayList<>();
     Set<String> passed = new LinkedHashSet<>();
     for (int i = 1; i < way.size(); i++) {
-      leg(way.get(i).x() - way.get(i - 1).x(), way.get(i).y() - way.get(i - 1).y(), words);
+      leg(way.get(i - 1), way.get(i), words);
       for (Survey.Note n : notes) {
         if (distance(n.at(), way.get(i - 1), way.get(i)) <= PASSED_M) {
           passed.add("past \"" + n.text() + "\"");
@@ -49,21 +49,28 @@ final class RouteWords {
     return words.isEmpty() ? "at the box" : String.join(", ", words);
   }
 
-  private void leg(double dx, double dy, List<String> words) {
+  private void leg(Point from, Point to, List<String> words) {
+    double dx = to.x() - from.x();
+    double dy = to.y() - from.y();
+    double dz = to.z() - from.z();
     if (Math.abs(dy) >= LEG_M) {
       words.add(lengths.rough(Math.abs(dy)) + (dy > 0 ? " up" : " down"));
     }
     if (Math.abs(dx) >= LEG_M) {
       words.add(lengths.rough(Math.abs(dx)) + (dx > 0 ? " right" : " left"));
     }
+    if (Math.abs(dz) >= LEG_M) {
+      words.add(lengths.rough(Math.abs(dz)) + (dz > 0 ? " back" : " to the front"));
+    }
   }
 
   private static double distance(Point p, Point a, Point b) {
     double dx = b.x() - a.x();
     double dy = b.y() - a.y();
-    double square = dx * dx + dy * dy;
-    double t = square == 0 ? 0 : ((p.x() - a.x()) * dx + (p.y() - a.y()) * dy) / square;
-    double on = Math.max(0, Math.min(1, t));
-    return p.distanceTo(new Point(a.x() + on * dx, a.y() + on * dy));
+    double dz = b.z() - a.z();
+    double square = dx * dx + dy * dy + dz * dz;
+    double along = (p.x() - a.x()) * dx + (p.y() - a.y()) * dy + (p.z() - a.z()) * dz;
+    double t = square == 0 ? 0 : along / square;
+    return p.distanceTo(a.towards(b, Math.max(0, Math.min(1, t))));
   }
 }

@@ -31,15 +31,20 @@ final class WorkOrder {
   private static final double TEST_MINUTES = 5;
 
   /** A place: a stretch of the elevation, low or high. */
-  private record Place(long stretch, boolean high) {
+  private record Place(long stretch, long depth, boolean high) {
     static Place of(Point p) {
-      return new Place(
-          Math.floorDiv(Math.round(p.x() * 1000), Math.round(WorkList.PLACE_M * 1000)),
-          p.y() > WorkList.LADDER_M);
+      return new Place(stretch(p.x()), stretch(p.z()), p.y() > WorkList.LADDER_M);
+    }
+
+    private static long stretch(double metres) {
+      return Math.floorDiv(Math.round(metres * 1000), Math.round(WorkList.PLACE_M * 1000));
     }
 
     Point middle() {
-      return new Point((stretch + 0.5) * WorkList.PLACE_M, high ? 2 * WorkList.LADDER_M : 0);
+      return new Point(
+          (stretch + 0.5) * WorkList.PLACE_M,
+          high ? 2 * WorkList.LADDER_M : 0,
+          depth == 0 ? 0 : (depth + 0.5) * WorkList.PLACE_M);
     }
 
     int people() {
@@ -91,12 +96,21 @@ final class WorkOrder {
         + lengths.round(place.stretch() * WorkList.PLACE_M)
         + " to "
         + lengths.round((place.stretch() + 1) * WorkList.PLACE_M)
+        + depth(place)
         + (place.high() ? ", ladder" : ", from the ground");
+  }
+
+  private String depth(Place place) {
+    return place.depth() == 0
+        ? ""
+        : ", " + lengths.round(place.depth() * WorkList.PLACE_M) + " back";
   }
 
   private void boxes() {
     List<PlacedController> boxes = new ArrayList<>(reading.decisions().controllers());
-    boxes.sort(Comparator.comparingDouble((PlacedController c) -> c.controller().x()));
+    boxes.sort(
+        Comparator.comparingDouble((PlacedController c) -> c.controller().x())
+            .thenComparingDouble(c -> c.controller().z()));
     Map<String, Long> ports = new LinkedHashMap<>();
     reading.ports().stream()
         .filter(p -> !p.segments().isEmpty())
@@ -127,6 +141,7 @@ final class WorkOrder {
     reading.segments().stream()
         .sorted(
             Comparator.comparing((SegmentReading s) -> Place.of(start(s)).stretch())
+                .thenComparing(s -> Place.of(start(s)).depth())
                 .thenComparing(s -> Place.of(start(s)).high())
                 .thenComparing(s -> s.segment().id()))
         .forEach(s -> places.computeIfAbsent(Place.of(start(s)), k -> new ArrayList<>()).add(s));

@@ -134,6 +134,7 @@ public final class ShowLimits {
   private void at(String what, Point place) {
     number(what + ", across,", place.x(), Range.PLACE);
     number(what + ", up,", place.y(), Range.PLACE);
+    number(what + ", inwards,", place.z(), Range.PLACE);
   }
 
   private void run(Run run) {
@@ -187,7 +188,7 @@ public final class ShowLimits {
     unique(what, sites.stream().map(Site::id).toList());
     for (Site site : sites) {
       name("The name of a place", site.id());
-      at("The place of " + site.id(), new Point(site.x(), site.y()));
+      at("The place of " + site.id(), site.at());
     }
   }
 

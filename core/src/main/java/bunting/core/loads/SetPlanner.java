@@ -71,7 +71,7 @@ public final class SetPlanner {
     this.queue = inGroups(show.others().plainSets());
     show.controllers().orElse(List.of()).stream().map(Controller::at).forEach(places::add);
     if (places.isEmpty()) {
-      show.standingSites().forEach(s -> places.add(new Point(s.x(), s.y())));
+      show.standingSites().forEach(s -> places.add(s.at()));
     }
     this.margin = show.settings().fuseMargin();
     this.percent = show.wiring().ways().mostSent(show.settings().brightnessPercent());

@@ -105,7 +105,7 @@ public final class SmallestChange {
   private static List<Change> moreBoxes(Show show, Run run, List<Controller> boxes) {
     PixelType type = show.catalogue().pixelTypesById().get(run.type());
     List<Point> places = new ArrayList<>();
-    show.sites().stream().map((Site t) -> new Point(t.x(), t.y())).forEach(places::add);
+    show.sites().stream().map((Site t) -> t.at()).forEach(places::add);
     boxes.stream().map(Controller::at).forEach(places::add);
     Point at =
         places.stream()
@@ -122,7 +122,7 @@ public final class SmallestChange {
               while (idTaken(boxes, "Box " + n)) {
                 n++;
               }
-              more.add(new Controller("Box " + n, kind.id(), at.x(), at.y()));
+              more.add(new Controller("Box " + n, kind.id(), at));
               list.add(
                   new Change(
                       "add a box: "

@@ -143,7 +143,7 @@ public final class VoltageComparison {
       while (!taken.add(stem + n)) {
         n++;
       }
-      boxes.add(new Controller(stem + n, c.type(), c.x(), c.y()));
+      boxes.add(new Controller(stem + n, c.type(), c.at()));
     }
     return show.withControllers(boxes);
   }
@@ -157,7 +157,7 @@ public final class VoltageComparison {
     List<Site> sites = new ArrayList<>(show.sites());
     for (Controller c : show.controllers().orElse(List.of())) {
       if (sites.stream().noneMatch(s -> s.id().equals(c.id()))) {
-        sites.add(new Site(c.id(), c.x(), c.y()));
+        sites.add(new Site(c.id(), c.at()));
       }
     }
     return show.withSites(sites)

@@ -315,7 +315,7 @@ final class AllotmentRun {
               do {
                 id = "C" + ++boxesNamed;
               } while (given.contains(id));
-              Controller c = new Controller(id, kind.id(), site.x(), site.y());
+              Controller c = new Controller(id, kind.id(), site.at());
               BoxLoad box = new BoxLoad(c, kind, spare);
               boxes.add(box);
               return box;
@@ -371,7 +371,7 @@ final class AllotmentRun {
 
   private boolean atSite(BoxLoad box, Run run) {
     Site site = site(run);
-    return box.controller().x() == site.x() && box.controller().y() == site.y();
+    return box.controller().at().equals(site.at());
   }
 
   /** The site nearest to the run's feed end; for a group, to that of its first run. */
@@ -381,9 +381,7 @@ final class AllotmentRun {
         key,
         k ->
             show.standingSites().stream()
-                .min(
-                    Comparator.comparingDouble(
-                        s -> new bunting.core.show.Point(s.x(), s.y()).cableTo(run.start())))
+                .min(Comparator.comparingDouble(s -> s.at().cableTo(run.start())))
                 .orElseThrow());
   }
 

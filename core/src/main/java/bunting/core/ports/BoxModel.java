@@ -294,7 +294,7 @@ final class BoxModel {
       Point at = boxes.get(b).controller().at();
       for (int r = 0; r < runs.size(); r++) {
         if (allowed.may(runs.get(r), boxes.get(b))) {
-          String place = at.x() + " " + at.y() + " " + type(r).volts();
+          String place = at + " " + type(r).volts();
           volts.put(place, type(r).volts());
           long watts = (long) Math.floor(prices.watts(type(r), runs.get(r).pixels()) * SCALE);
           load.computeIfAbsent(place, k -> LinearExpr.newBuilder()).addTerm(on[r][b], watts);
@@ -302,7 +302,7 @@ final class BoxModel {
       }
       for (PortLoad port : boxes.get(b).ports()) {
         for (Piece p : port.pieces()) {
-          String place = at.x() + " " + at.y() + " " + p.type().volts();
+          String place = at + " " + p.type().volts();
           there.merge(place, prices.watts(p.type(), p.pixels()), Double::sum);
         }
       }

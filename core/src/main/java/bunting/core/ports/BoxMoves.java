@@ -35,7 +35,7 @@ final class BoxMoves {
       for (double v : volts) {
         for (ControllerType kind : deal.show.catalogue().controllerTypes()) {
           if (kind.takes(v) && deal.going()) {
-            Controller c = new Controller(freshId(), kind.id(), site.x(), site.y());
+            Controller c = new Controller(freshId(), kind.id(), site.at());
             if (drawn(new BoxLoad(c, kind, spare), v, runs)) {
               return true;
             }
@@ -147,7 +147,7 @@ final class BoxMoves {
       for (ControllerType kind : deal.show.catalogue().controllerTypes()) {
         if (!kind.id().equals(box.type().id()) && kind.takes(box.volts()) && deal.going()) {
           Controller c = box.controller();
-          BoxLoad other = new BoxLoad(new Controller(c.id(), kind.id(), c.x(), c.y()), kind, spare);
+          BoxLoad other = new BoxLoad(new Controller(c.id(), kind.id(), c.at()), kind, spare);
           Optional<BoxLoad> filled = carried(box, other);
           if (filled.isPresent() && deal.take(Map.of(b, filled.get()))) {
             return true;

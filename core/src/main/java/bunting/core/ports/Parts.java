@@ -113,9 +113,7 @@ final class Parts {
 
   private List<Site> nearest(Run run) {
     return show.standingSites().stream()
-        .sorted(
-            Comparator.comparingDouble(
-                s -> new bunting.core.show.Point(s.x(), s.y()).cableTo(run.start())))
+        .sorted(Comparator.comparingDouble(s -> s.at().cableTo(run.start())))
         .toList();
   }
 
@@ -123,9 +121,7 @@ final class Parts {
     Map<String, Set<bunting.core.show.Point>> map = new LinkedHashMap<>();
     for (Run run : runs) {
       Set<bunting.core.show.Point> points = new HashSet<>();
-      nearest(run).stream()
-          .limit(SITES_A_RUN)
-          .forEach(s -> points.add(new bunting.core.show.Point(s.x(), s.y())));
+      nearest(run).stream().limit(SITES_A_RUN).forEach(s -> points.add(s.at()));
       map.put(run.name(), points);
     }
     return map;
@@ -174,8 +170,7 @@ final class Parts {
         int copies = Math.min(runs.size(), (int) Math.ceil(need * 1.5) + 1);
         for (int n = 1; n <= copies && boxes.size() <= BOXES_MAX; n++) {
           Controller c =
-              new Controller(
-                  "+" + site.id() + " " + kind.id() + " " + n, kind.id(), site.x(), site.y());
+              new Controller("+" + site.id() + " " + kind.id() + " " + n, kind.id(), site.at());
           boxes.add(new BoxLoad(c, kind, planning.sparePorts()));
         }
       }

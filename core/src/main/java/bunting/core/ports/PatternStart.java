@@ -107,7 +107,7 @@ final class PatternStart {
     for (List<Integer> port : cuts) {
       if (boxes.isEmpty() || used == boxes.getLast().order().size()) {
         String id = "+" + kind.id() + " " + boxes.size();
-        boxes.add(new BoxLoad(new Controller(id, kind.id(), at.x(), at.y()), kind, spare));
+        boxes.add(new BoxLoad(new Controller(id, kind.id(), at), kind, spare));
         used = 0;
       }
       BoxLoad box = boxes.getLast();

@@ -70,7 +70,7 @@ final class Tidying {
       } while (taken.contains("C" + n));
       Controller old = box.controller();
       boolean same = old.id().equals("C" + n);
-      boxes.add(same ? box : box.renamed(new Controller("C" + n, old.type(), old.x(), old.y())));
+      boxes.add(same ? box : box.renamed(new Controller("C" + n, old.type(), old.at())));
     }
     return new Allotment(boxes, raw.unplaced());
   }

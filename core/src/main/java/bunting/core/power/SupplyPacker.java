@@ -116,7 +116,7 @@ final class SupplyPacker {
 
   /** The place and voltage of a load: those of one place may share a supply. */
   static String place(Load load) {
-    return load.at().x() + " " + load.at().y() + " " + load.volts();
+    return load.at() + " " + load.volts();
   }
 
   /** What supplies for these loads of one place cost, as they would be packed. */

@@ -56,7 +56,7 @@ public sealed interface Strand {
         double leg = a.distanceTo(b);
         if (left <= leg && leg > 0) {
           double t = left / leg;
-          return new Point(a.x() + (b.x() - a.x()) * t, a.y() + (b.y() - a.y()) * t);
+          return a.towards(b, t);
         }
         left -= leg;
       }

@@ -32,9 +32,7 @@ public final class Geometry {
     }
     Point end = end(run, type);
     double share = run.pixels() == 1 ? 0 : (pixel - 1) / (double) (run.pixels() - 1);
-    return new Point(
-        run.start().x() + (end.x() - run.start().x()) * share,
-        run.start().y() + (end.y() - run.start().y()) * share);
+    return run.start().towards(end, share);
   }
 
   private static Point onCourse(List<Strand> strands, int pixels, int pixel) {
@@ -62,10 +60,10 @@ public final class Geometry {
   /**
    * Where all pixels of a run are.
    *
-   * @return x and y of each pixel in turn, metres
+   * @return x, y and z of each pixel in turn, metres
    */
   public static double[] pixels(Run run, PixelType type) {
-    double[] places = new double[run.pixels() * 2];
+    double[] places = new double[run.pixels() * 3];
     int at = 0;
     Point end = end(run, type);
     List<Strand> strands =
@@ -79,6 +77,7 @@ public final class Geometry {
         Point p = strands.get(i).at(share(strands.get(i), here, pixel));
         places[at++] = p.x();
         places[at++] = p.y();
+        places[at++] = p.z();
       }
     }
     return places;
@@ -89,11 +88,7 @@ public final class Geometry {
     if (run.hanging().course().isPresent()) {
       return pixel(run, type, run.pixels());
     }
-    return run.end()
-        .orElseGet(
-            () ->
-                new Point(
-                    run.start().x() + (run.pixels() - 1) / type.pitchPerM(), run.start().y()));
+    return run.end().orElseGet(() -> run.start().plus((run.pixels() - 1) / type.pitchPerM(), 0));
   }
 
   /** Lines to draw a run by, one a strand. */

@@ -43,7 +43,10 @@ public final class Beads {
     for (Run run : show.runs()) {
       PixelType type = types.get(run.type());
       double[] own = Geometry.pixels(run, type);
-      System.arraycopy(own, 0, xy, 2 * at, own.length);
+      for (int i = 0; i < run.pixels(); i++) {
+        xy[2 * (at + i)] = own[3 * i];
+        xy[2 * (at + i) + 1] = own[3 * i + 1];
+      }
       List<List<Point>> outlines = Geometry.outlines(run, type);
       Strip strip = new Strip(run, type, at, run.pixels(), outlines);
       strips.add(strip);
@@ -166,7 +169,7 @@ public final class Beads {
   private List<Point> things() {
     List<Point> points = new ArrayList<>();
     boxes().forEach(c -> points.add(c.at()));
-    show.sites().forEach(s -> points.add(new Point(s.x(), s.y())));
+    show.sites().forEach(s -> points.add(s.at()));
     var survey = show.survey();
     survey.outlets().forEach(o -> points.add(o.at()));
     survey.networkPoints().forEach(n -> points.add(new Point(n.x(), n.y())));

@@ -32,22 +32,22 @@ public final class BoxEdits {
           list.isEmpty()
               ? show.catalogue().controllerTypes().getFirst().id()
               : list.getLast().type();
-      list.add(new Controller(Names.free(show, "Box"), type, at.x(), at.y()));
+      list.add(new Controller(Names.free(show, "Box"), type, at));
       return show.withControllers(list);
     }
     List<Site> sites = new ArrayList<>(show.sites());
-    sites.add(new Site(Names.free(show, "Place"), at.x(), at.y()));
+    sites.add(new Site(Names.free(show, "Place"), at));
     return show.withSites(sites);
   }
 
   /** A box elsewhere. */
   public static Show movedTo(Show show, String id, Point at) {
-    return each(show, id, c -> new Controller(c.id(), c.type(), at.x(), at.y()));
+    return each(show, id, c -> new Controller(c.id(), c.type(), at));
   }
 
   /** A box moved by so many metres. */
   public static Show moved(Show show, String id, double dx, double dy) {
-    return each(show, id, c -> new Controller(c.id(), c.type(), c.x() + dx, c.y() + dy));
+    return each(show, id, c -> new Controller(c.id(), c.type(), c.x() + dx, c.y() + dy, c.z()));
   }
 
   private static Show each(Show show, String id, UnaryOperator<Controller> change) {
@@ -69,7 +69,7 @@ public final class BoxEdits {
     if (type == null || !has(show, id)) {
       return show;
     }
-    Show next = each(show, id, c -> new Controller(c.id(), kind, c.x(), c.y()));
+    Show next = each(show, id, c -> new Controller(c.id(), kind, c.at()));
     return withPins(
             next,
             pin ->
@@ -109,7 +109,7 @@ public final class BoxEdits {
     if (from.equals(to) || !Names.sound(to) || !has(show, from) || has(show, to)) {
       return show;
     }
-    Show next = each(show, from, c -> new Controller(to, c.type(), c.x(), c.y()));
+    Show next = each(show, from, c -> new Controller(to, c.type(), c.at()));
     BoxStarts starts = show.addressing().boxStarts();
     Map<String, Integer> at = new TreeMap<>(starts.at());
     Optional.ofNullable(at.remove(from)).ifPresent(u -> at.put(to, u));

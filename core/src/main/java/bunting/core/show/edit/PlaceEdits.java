@@ -30,14 +30,14 @@ public final class PlaceEdits {
   public static List<Place> of(Show show) {
     List<Place> list = new ArrayList<>();
     for (Site s : show.controllers().isPresent() ? List.<Site>of() : show.sites()) {
-      list.add(new Place(PlaceKind.SITE, s.id(), s.id(), new Point(s.x(), s.y())));
+      list.add(new Place(PlaceKind.SITE, s.id(), s.id(), s.at()));
     }
     for (Survey.Outlet o : show.survey().outlets()) {
       String circuit = o.circuit().filter(c -> !c.equals(o.id())).map(c -> ", " + c).orElse("");
       list.add(new Place(PlaceKind.OUTLET, o.id(), o.id() + circuit, o.at()));
     }
     for (Site n : show.survey().networkPoints()) {
-      list.add(new Place(PlaceKind.NETWORK, n.id(), n.id(), new Point(n.x(), n.y())));
+      list.add(new Place(PlaceKind.NETWORK, n.id(), n.id(), n.at()));
     }
     List<Survey.Note> notes = show.survey().notes();
     for (int i = 0; i < notes.size(); i++) {
@@ -67,7 +67,7 @@ public final class PlaceEdits {
   /** A new network point. */
   public static Show withNetworkPoint(Show show, Point at) {
     List<Site> list = new ArrayList<>(show.survey().networkPoints());
-    list.add(new Site(Names.free(show, "Network"), at.x(), at.y()));
+    list.add(new Site(Names.free(show, "Network"), at));
     return show.withSurvey(show.survey().withNetworkPoints(list));
   }
 
@@ -172,8 +172,7 @@ public final class PlaceEdits {
     OtherLoads o = show.others();
     return switch (p.kind()) {
       case SITE ->
-          show.withSites(
-              each(show.sites(), x -> x.id().equals(p.id()) ? new Site(name, to.x(), to.y()) : x));
+          show.withSites(each(show.sites(), x -> x.id().equals(p.id()) ? new Site(name, to) : x));
       case OUTLET ->
           show.withSurvey(
               s.withOutlets(
@@ -183,9 +182,7 @@ public final class PlaceEdits {
       case NETWORK ->
           show.withSurvey(
               s.withNetworkPoints(
-                  each(
-                      s.networkPoints(),
-                      x -> x.id().equals(p.id()) ? new Site(name, to.x(), to.y()) : x)));
+                  each(s.networkPoints(), x -> x.id().equals(p.id()) ? new Site(name, to) : x)));
       case NOTE -> {
         List<Survey.Note> notes = new ArrayList<>(s.notes());
         notes.set(Integer.parseInt(p.id()), new Survey.Note(name, to));
