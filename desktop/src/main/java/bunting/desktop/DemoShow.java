@@ -48,7 +48,8 @@ final class DemoShow {
             new Survey.Outlet("Kitchen outlet", new Point(2.2, 0.8), Optional.of("Mill kitchen")),
             new Survey.Outlet("Green pillar", new Point(70.5, 0.5), Optional.of("Green pillar"))),
         List.of(new Site("Mill switch", 4.4, 4.2)),
-        List.of(new Survey.Note("bats in the gable: nothing above 9 m", new Point(1.6, 8.2))));
+        List.of(new Survey.Note("bats in the gable: nothing above 9 m", new Point(1.6, 8.2))),
+        List.of());
   }
 
   private static String text(String name) throws IOException {

@@ -1,10 +1,12 @@
 package bunting.files;
 
+import bunting.core.limits.Range;
 import bunting.core.show.Course;
 import bunting.core.show.Point;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
@@ -14,7 +16,8 @@ import java.util.stream.Collectors;
 final class CourseText {
   static final String FORMS =
       "in metres, such as \"0 0; 4 0; 4 2.5\", \"ring X Y RADIUS START SWEEP\", \"grid X Y LINES"
-          + " LENGTH GAP DIRECTION serpentine\" or \"spokes X Y COUNT INNER OUTER START straight\"";
+          + " LENGTH GAP DIRECTION serpentine\", \"spokes X Y COUNT INNER OUTER START straight\" or"
+          + " \"wrap X Y BAR GIRTH TURNS DIRECTION\"";
 
   private static final double PLACE_MAX = 100_000;
 
@@ -40,8 +43,28 @@ final class CourseText {
 
   private static String text(Course course, DoubleFunction<String> form) {
     return switch (course) {
+      case Course.Facing f ->
+          "facing "
+              + form.apply(f.turnDeg())
+              + ' '
+              + form.apply(f.anchor().z())
+              + ' '
+              + flat(f.flat().moved(0, 0, -f.anchor().z()), form);
       case Course.Traced t -> text(t.corners(), form);
-      case Course.Back b -> "back " + text(b.of(), form);
+      default -> {
+        double z = course.anchor().z();
+        String text = flat(course.moved(0, 0, -z), form);
+        yield z == 0 ? text : "facing 0 " + form.apply(z) + ' ' + text;
+      }
+    };
+  }
+
+  /** A shape that faces the front and stands on it. */
+  private static String flat(Course course, DoubleFunction<String> form) {
+    return switch (course) {
+      case Course.Back b -> "back " + flat(b.of(), form);
+      case Course.Wrap w ->
+          "wrap " + numbers(form, w.foot(), w.barM(), w.girthM(), w.turns(), w.directionDeg());
       case Course.Ring r ->
           "ring " + numbers(form, r.centre(), r.radiusM(), r.startDeg(), r.sweepDeg());
       case Course.Grid g ->
@@ -52,6 +75,8 @@ final class CourseText {
           "spokes "
               + numbers(form, s.centre(), s.count(), s.innerM(), s.outerM(), s.startDeg())
               + way(s.serpentine());
+      case Course.Traced t -> text(t.corners(), form);
+      case Course.Facing f -> text(f, form);
     };
   }
 
@@ -91,9 +116,9 @@ final class CourseText {
     boolean named = serpentine || words[words.length - 1].equals("straight");
     return switch (words[0]) {
       case "back" ->
-          parse(text.strip().substring(4))
-              .filter(c -> c instanceof Course.Grid || c instanceof Course.Spokes)
-              .map(Course::back);
+          parse(text.strip().substring(4)).filter(CourseText::goesBack).map(Course::back);
+      case "facing" -> facing(words);
+      case "wrap" -> numbers(words, 1, words.length, 6).flatMap(CourseText::wrap);
       case "ring" -> numbers(words, 1, words.length, 5).flatMap(CourseText::ring);
       case "grid" ->
           numbers(words, 1, words.length - (named ? 1 : 0), 6).flatMap(n -> grid(n, serpentine));
@@ -101,6 +126,36 @@ final class CourseText {
           numbers(words, 1, words.length - (named ? 1 : 0), 6).flatMap(n -> spokes(n, serpentine));
       default -> points(text).filter(p -> p.size() > 1).map(Course.Traced::new);
     };
+  }
+
+  /** Kinds that are gone back by a word; a trace and a ring say it by their own measures. */
+  private static boolean goesBack(Course course) {
+    return course instanceof Course.Grid
+        || course instanceof Course.Spokes
+        || course instanceof Course.Wrap;
+  }
+
+  /** "facing TURN Z SHAPE". */
+  private static Optional<Course> facing(String[] words) {
+    Optional<List<Double>> turned = words.length < 4 ? Optional.empty() : numbers(words, 1, 3, 2);
+    if (turned.isEmpty() || Math.abs(turned.get().getLast()) > PLACE_MAX) {
+      return Optional.empty();
+    }
+    double turn = turned.get().getFirst();
+    double z = turned.get().getLast();
+    return parse(String.join(" ", Arrays.asList(words).subList(3, words.length)))
+        .filter(c -> !(c instanceof Course.Traced) && !(c instanceof Course.Facing))
+        .map(c -> c.moved(0, 0, z))
+        .map(c -> turn == 0 ? c : new Course.Facing(c, turn));
+  }
+
+  private static Optional<Course> wrap(List<Double> n) {
+    boolean sound =
+        n.get(2) > 0 && n.get(3) > 0 && n.get(4) > 0 && n.get(4) <= Range.WINDINGS.most();
+    return sound
+        ? Optional.of(
+            new Course.Wrap(new Point(n.get(0), n.get(1)), n.get(2), n.get(3), n.get(4), n.get(5)))
+        : Optional.empty();
   }
 
   private static Optional<Course> ring(List<Double> n) {

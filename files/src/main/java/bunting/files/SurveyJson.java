@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.limits.Range;
+import bunting.core.show.Face;
 import bunting.core.show.Picture;
 import bunting.core.show.Point;
 import bunting.core.show.Site;
@@ -13,6 +14,7 @@ import java.io.IOException;
 import java.util.Base64;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 
 /** What stands on the elevation besides runs and boxes, in a show file; the underlay is inside. */
 final class SurveyJson {
@@ -65,6 +67,25 @@ final class SurveyJson {
           List.of(TEXT, NOTE_X, NOTE_Y, NOTE_Z),
           v -> new Survey.Note(v.of(TEXT), new Point(v.of(NOTE_X), v.of(NOTE_Y), v.of(NOTE_Z))));
 
+  private static final Field<Face, String> FACE =
+      Field.each("name", "no two are the same", Kind.text(Names.LENGTH_MAX), Face::name);
+  private static final Field<Face, Double> FROM_X = corner("fromXM", "begins, across", Face::fromX);
+  private static final Field<Face, Double> FROM_Z =
+      corner("fromZM", "begins, away from the front", Face::fromZ);
+  private static final Field<Face, Double> TO_X = corner("toXM", "ends, across", Face::toX);
+  private static final Field<Face, Double> TO_Z =
+      corner("toZM", "ends, away from the front", Face::toZ);
+
+  /** A vertical sheet beside the front; its left corner seen from outside comes first. */
+  static final Shape<Face> FACES =
+      new Shape<>(
+          List.of(FACE, FROM_X, FROM_Z, TO_X, TO_Z),
+          v -> new Face(v.of(FACE), v.of(FROM_X), v.of(FROM_Z), v.of(TO_X), v.of(TO_Z)));
+
+  private static Field<Face, Double> corner(String key, String what, Function<Face, Double> of) {
+    return Field.each(key, "where it " + what, Kind.number(Range.PLACE), of);
+  }
+
   private static final Field<Underlay, String> NAME =
       Field.each(
           "name",
@@ -108,9 +129,21 @@ final class SurveyJson {
             underlay(f),
             f.list("outlets", OUTLETS::read, Survey.Outlet::id).orElse(List.of()),
             f.list("networkPoints", POINTS::read, Site::id).orElse(List.of()),
-            f.things("notes", NOTES));
+            f.things("notes", NOTES),
+            f.list("faces", SurveyJson::face, Face::name).orElse(List.of()));
     f.done();
     return survey;
+  }
+
+  private static Face face(JsonFields f) throws BadInputException {
+    Face face = FACES.read(f);
+    if (face.name().equals(Face.FRONT)) {
+      throw f.wrong("name", "is that of the sheet which every site has; choose another.");
+    }
+    if (face.widthM() < Face.LEAST_M) {
+      throw f.wrong("toXM", "makes a face of no width; give two corners apart.");
+    }
+    return face.withUnderlay(underlay(f));
   }
 
   private static Optional<Underlay> underlay(JsonFields in) throws BadInputException {
@@ -148,18 +181,30 @@ final class SurveyJson {
         "survey",
         s -> {
           Shape.write(s, List.of(FEET), survey);
-          if (survey.underlay().isPresent()) {
-            Underlay u = survey.underlay().get();
-            s.object(
-                "underlay",
-                j -> {
-                  Shape.write(j, UNDERLAY, u);
-                  j.put("base64", Base64.getEncoder().encodeToString(u.picture().bytes()));
-                });
-          }
+          picture(s, survey.underlay());
           s.list("outlets", survey.outlets(), OUTLETS::write);
           s.list("networkPoints", survey.networkPoints(), POINTS::write);
           s.list("notes", survey.notes(), NOTES::write);
+          if (!survey.faces().isEmpty()) {
+            s.list(
+                "faces",
+                survey.faces(),
+                (j, f) -> {
+                  FACES.write(j, f);
+                  picture(j, f.underlay());
+                });
+          }
         });
+  }
+
+  private static void picture(Json json, Optional<Underlay> underlay) throws IOException {
+    if (underlay.isPresent()) {
+      json.object(
+          "underlay",
+          j -> {
+            Shape.write(j, UNDERLAY, underlay.get());
+            j.put("base64", Base64.getEncoder().encodeToString(underlay.get().picture().bytes()));
+          });
+    }
   }
 }

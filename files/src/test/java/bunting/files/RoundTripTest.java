@@ -33,17 +33,25 @@ class RoundTripTest {
   }
 
   private static Point point(Random random) {
-    return new Point(metres(random), metres(random));
+    return random.nextBoolean()
+        ? new Point(metres(random), metres(random))
+        : new Point(metres(random), metres(random), metres(random));
   }
 
   static Course course(Random random) {
     Course course = forth(random);
-    boolean named = course instanceof Course.Grid || course instanceof Course.Spokes;
-    return named && random.nextBoolean() ? course.back() : course;
+    boolean named =
+        course instanceof Course.Grid
+            || course instanceof Course.Spokes
+            || course instanceof Course.Wrap;
+    Course either = named && random.nextBoolean() ? course.back() : course;
+    return course instanceof Course.Traced || random.nextBoolean()
+        ? either
+        : new Course.Facing(either, 1 + random.nextInt(358));
   }
 
   private static Course forth(Random random) {
-    return switch (random.nextInt(4)) {
+    return switch (random.nextInt(5)) {
       case 0 -> {
         List<Point> corners = new ArrayList<>();
         for (int i = 0; i < 2 + random.nextInt(5); i++) {
@@ -51,6 +59,13 @@ class RoundTripTest {
         }
         yield new Course.Traced(corners);
       }
+      case 4 ->
+          new Course.Wrap(
+              point(random),
+              (1 + random.nextInt(90)) / 10.0,
+              0.3,
+              1 + random.nextInt(40),
+              random.nextInt(-180, 180));
       case 1 ->
           new Course.Ring(
               point(random),

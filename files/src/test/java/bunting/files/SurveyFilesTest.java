@@ -7,6 +7,7 @@ import bunting.core.plan.Assessor;
 import bunting.core.show.BulbString;
 import bunting.core.show.Circuit;
 import bunting.core.show.Course;
+import bunting.core.show.Face;
 import bunting.core.show.Fitting;
 import bunting.core.show.Hanging;
 import bunting.core.show.OtherLoads;
@@ -88,9 +89,13 @@ class SurveyFilesTest {
             new Survey(
                 true,
                 Optional.of(Underlay.fresh(photo, 20).turnedTo(-3).dimmedTo(40).moved(-2, 1)),
-                List.of(new Survey.Outlet("stair", new Point(1, 0), Optional.of("kitchen"))),
-                List.of(new Site("loft", 2, 6)),
-                List.of(new Survey.Note("ivy, do not drill", new Point(4, 4)))))
+                List.of(new Survey.Outlet("stair", new Point(1, 0, 7.5), Optional.of("kitchen"))),
+                List.of(new Site("loft", 2, 6, 3)),
+                List.of(new Survey.Note("ivy, do not drill", new Point(4, 4, 0.25))),
+                List.of(
+                    new Face("Back", 10, 8, 0, 8)
+                        .withUnderlay(Optional.of(Underlay.fresh(photo, 12))),
+                    new Face("Left", 0, 8, 0, 0))))
         .withOthers(
             new OtherLoads(
                 List.of(
@@ -99,7 +104,7 @@ class SurveyFilesTest {
                         12,
                         3,
                         24,
-                        new Point(5, 0),
+                        new Point(5, 0, 2),
                         OptionalDouble.of(4),
                         Optional.of("boats"))),
                 List.of(new BulbString("Orchard bulbs", 25, 2, 7, 12.5, new Point(9, 0)))))

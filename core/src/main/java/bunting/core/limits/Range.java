@@ -1,5 +1,6 @@
 package bunting.core.limits;
 
+import bunting.core.show.Face;
 import bunting.core.show.Texts;
 
 /**
@@ -46,6 +47,12 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
 
   /** Ports that are kept free on each box. */
   public static final Range SPARE_PORTS = between(0, 10_000);
+
+  /** Metres of a face, from corner to corner. */
+  public static final Range FACE = between(Face.LEAST_M, 200_000);
+
+  /** Turns of a winding. */
+  public static final Range WINDINGS = aboveTo(0, 10_000);
 
   /** Degrees of a beginning or a direction. */
   public static final Range TURNS = between(-100_000, 100_000);

@@ -5,6 +5,7 @@ import bunting.core.show.Circuit;
 import bunting.core.show.CircuitFacts;
 import bunting.core.show.Controller;
 import bunting.core.show.Course;
+import bunting.core.show.Face;
 import bunting.core.show.HeldPost;
 import bunting.core.show.Hours;
 import bunting.core.show.Mains;
@@ -17,11 +18,13 @@ import bunting.core.show.Show;
 import bunting.core.show.Site;
 import bunting.core.show.Survey;
 import bunting.core.show.Texts;
+import bunting.core.show.Underlay;
 import bunting.core.show.edit.Names;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Whether a show keeps the limits of its file: what does not could be written and never be opened
@@ -155,6 +158,17 @@ public final class ShowLimits {
     switch (course) {
       case Course.Back b -> course(what, b.of());
       case Course.Traced t -> t.corners().forEach(c -> at(what, c));
+      case Course.Facing f -> {
+        course(what, f.flat());
+        number(what + ", its facing,", f.turnDeg(), Range.TURNS);
+      }
+      case Course.Wrap w -> {
+        at(what, w.foot());
+        number(what + ", its bar,", w.barM(), Range.RUN_LENGTH);
+        number(what + ", its girth,", w.girthM(), Range.RUN_LENGTH);
+        number(what + ", its turns,", w.turns(), Range.WINDINGS);
+        number(what + ", its direction,", w.directionDeg(), Range.TURNS);
+      }
       case Course.Ring r -> {
         at(what, r.centre());
         number(what + ", its radius,", r.radiusM(), Range.RUN_LENGTH);
@@ -203,18 +217,24 @@ public final class ShowLimits {
       name("A note", note.text());
       at("The place of a note", note.at());
     }
-    survey
-        .underlay()
-        .ifPresent(
-            u -> {
-              at("The place of the picture", u.origin());
-              number(
-                  "The scale of the picture, metres a unit,",
-                  u.metresPerUnit(),
-                  Range.METRES_PER_UNIT);
-              number("The turn of the picture", u.turnDeg(), Range.DEGREES);
-              number("How strongly the picture shows", u.opacityPercent(), Range.PERCENT);
-            });
+    survey.underlay().ifPresent(this::underlay);
+    unique(
+        "Faces",
+        Stream.concat(Stream.of(Face.FRONT), survey.faces().stream().map(Face::name)).toList());
+    for (Face face : survey.faces()) {
+      name("The name of a face", face.name());
+      at("Where " + face.name() + " begins", new Point(face.fromX(), 0, face.fromZ()));
+      at("Where " + face.name() + " ends", new Point(face.toX(), 0, face.toZ()));
+      number("The width of " + face.name(), face.widthM(), Range.FACE);
+      face.underlay().ifPresent(this::underlay);
+    }
+  }
+
+  private void underlay(Underlay u) {
+    at("The place of the picture", u.origin());
+    number("The scale of the picture, metres a unit,", u.metresPerUnit(), Range.METRES_PER_UNIT);
+    number("The turn of the picture", u.turnDeg(), Range.DEGREES);
+    number("How strongly the picture shows", u.opacityPercent(), Range.PERCENT);
   }
 
   private void circuits(List<Circuit> circuits) {

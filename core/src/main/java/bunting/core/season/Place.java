@@ -41,7 +41,8 @@ public final class Place {
                 there.survey().underlay(),
                 there.survey().outlets(),
                 there.survey().networkPoints(),
-                there.survey().notes()))
+                there.survey().notes(),
+                there.survey().faces()))
         .withNetwork(bare)
         .withAddressing(there.addressing())
         .withMains(there.mains().withDevices(List.of()))

@@ -31,7 +31,12 @@ public sealed interface Course {
   }
 
   /** The same, moved by so many metres. */
-  Course moved(double dx, double dy);
+  Course moved(double dx, double dy, double dz);
+
+  /** The point that it is laid out about: a centre, a hub, or where it begins. */
+  default Point anchor() {
+    return start();
+  }
 
   /** The same from its other end: the last strand first, each gone back. */
   default Course back() {
@@ -46,13 +51,18 @@ public sealed interface Course {
     }
 
     @Override
-    public Course moved(double dx, double dy) {
-      return new Back(of.moved(dx, dy));
+    public Course moved(double dx, double dy, double dz) {
+      return new Back(of.moved(dx, dy, dz));
     }
 
     @Override
     public Course back() {
       return of;
+    }
+
+    @Override
+    public Point anchor() {
+      return of.anchor();
     }
   }
 
@@ -80,8 +90,8 @@ public sealed interface Course {
     }
 
     @Override
-    public Course moved(double dx, double dy) {
-      return new Traced(corners.stream().map(p -> p.plus(dx, dy)).toList());
+    public Course moved(double dx, double dy, double dz) {
+      return new Traced(corners.stream().map(p -> p.plus(dx, dy, dz)).toList());
     }
   }
 
@@ -93,6 +103,11 @@ public sealed interface Course {
    */
   record Ring(Point centre, double radiusM, double startDeg, double sweepDeg) implements Course {
     @Override
+    public Point anchor() {
+      return centre;
+    }
+
+    @Override
     public List<Strand> strands() {
       return List.of(new Strand.Arc(centre, radiusM, startDeg, sweepDeg));
     }
@@ -103,8 +118,8 @@ public sealed interface Course {
     }
 
     @Override
-    public Course moved(double dx, double dy) {
-      return new Ring(centre.plus(dx, dy), radiusM, startDeg, sweepDeg);
+    public Course moved(double dx, double dy, double dz) {
+      return new Ring(centre.plus(dx, dy, dz), radiusM, startDeg, sweepDeg);
     }
   }
 
@@ -143,8 +158,8 @@ public sealed interface Course {
     }
 
     @Override
-    public Course moved(double dx, double dy) {
-      return new Grid(corner.plus(dx, dy), lines, lineM, gapM, directionDeg, serpentine);
+    public Course moved(double dx, double dy, double dz) {
+      return new Grid(corner.plus(dx, dy, dz), lines, lineM, gapM, directionDeg, serpentine);
     }
   }
 
@@ -160,6 +175,11 @@ public sealed interface Course {
       Point centre, int count, double innerM, double outerM, double startDeg, boolean serpentine)
       implements Course {
     @Override
+    public Point anchor() {
+      return centre;
+    }
+
+    @Override
     public List<Strand> strands() {
       List<Strand> strands = new ArrayList<>();
       for (int i = 0; i < count; i++) {
@@ -174,8 +194,72 @@ public sealed interface Course {
     }
 
     @Override
-    public Course moved(double dx, double dy) {
-      return new Spokes(centre.plus(dx, dy), count, innerM, outerM, startDeg, serpentine);
+    public Course moved(double dx, double dy, double dz) {
+      return new Spokes(centre.plus(dx, dy, dz), count, innerM, outerM, startDeg, serpentine);
+    }
+  }
+
+  /**
+   * A shape that does not face the front: turned about the plumb line through its anchor.
+   *
+   * @param flat as it would hang on the front
+   * @param turnDeg degrees from the front, seen from above, counter-clockwise with z upwards
+   */
+  record Facing(Course flat, double turnDeg) implements Course {
+    @Override
+    public List<Strand> strands() {
+      Point about = flat.anchor();
+      return flat.strands().stream()
+          .<Strand>map(s -> new Strand.Turned(s, about, turnDeg))
+          .toList();
+    }
+
+    @Override
+    public Course back() {
+      return new Facing(flat.back(), turnDeg);
+    }
+
+    @Override
+    public Course moved(double dx, double dy, double dz) {
+      return new Facing(flat.moved(dx, dy, dz), turnDeg);
+    }
+
+    @Override
+    public Point anchor() {
+      return flat.anchor();
+    }
+  }
+
+  /**
+   * Wound round a bar or a trunk in even turns. Its length is that of the helix, the hypotenuse of
+   * the bar and all turns laid flat.
+   *
+   * @param foot where the winding begins on the bar's axis
+   * @param barM so much of the bar is wound
+   * @param girthM once round it
+   * @param turns how often it goes round
+   * @param directionDeg where the bar goes, degrees from the right, counter-clockwise: 90 is up
+   */
+  record Wrap(Point foot, double barM, double girthM, double turns, double directionDeg)
+      implements Course {
+    @Override
+    public List<Strand> strands() {
+      return List.of(new Strand.Helix(foot, barM, girthM, turns, directionDeg, false));
+    }
+
+    @Override
+    public Course moved(double dx, double dy, double dz) {
+      return new Wrap(foot.plus(dx, dy, dz), barM, girthM, turns, directionDeg);
+    }
+
+    /** From turn to turn along the bar, metres. */
+    public double pitchM() {
+      return barM / turns;
+    }
+
+    @Override
+    public Point anchor() {
+      return foot;
     }
   }
 }

@@ -38,8 +38,11 @@ public record Hanging(
   }
 
   /** The same, moved. */
-  public Hanging moved(double dx, double dy) {
+  public Hanging moved(double dx, double dy, double dz) {
     return new Hanging(
-        start.plus(dx, dy), end.map(e -> e.plus(dx, dy)), course.map(c -> c.moved(dx, dy)), route);
+        start.plus(dx, dy, dz),
+        end.map(e -> e.plus(dx, dy, dz)),
+        course.map(c -> c.moved(dx, dy, dz)),
+        route);
   }
 }

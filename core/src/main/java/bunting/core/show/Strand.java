@@ -73,6 +73,12 @@ public sealed interface Strand {
       return new Path(corners.reversed());
     }
 
+    /** A line that comes back to where it began. */
+    @Override
+    public boolean closed() {
+      return corners.size() > 2 && corners.getFirst().equals(corners.getLast());
+    }
+
     @Override
     public List<Double> bendsM() {
       List<Double> bends = new ArrayList<>();
@@ -118,6 +124,93 @@ public sealed interface Strand {
     @Override
     public boolean closed() {
       return Math.abs(sweepDeg) >= 360;
+    }
+  }
+
+  /** Another one, turned about the plumb line through a point. */
+  record Turned(Strand of, Point about, double turnDeg) implements Strand {
+    private Point turned(Point p) {
+      double angle = Math.toRadians(turnDeg);
+      double dx = p.x() - about.x();
+      double dz = p.z() - about.z();
+      return new Point(
+          about.x() + dx * Math.cos(angle) - dz * Math.sin(angle),
+          p.y(),
+          about.z() + dx * Math.sin(angle) + dz * Math.cos(angle));
+    }
+
+    @Override
+    public double lengthM() {
+      return of.lengthM();
+    }
+
+    @Override
+    public Point at(double share) {
+      return turned(of.at(share));
+    }
+
+    @Override
+    public List<Point> outline() {
+      return of.outline().stream().map(this::turned).toList();
+    }
+
+    @Override
+    public Strand back() {
+      return new Turned(of.back(), about, turnDeg);
+    }
+
+    @Override
+    public boolean closed() {
+      return of.closed();
+    }
+
+    @Override
+    public List<Double> bendsM() {
+      return of.bendsM();
+    }
+  }
+
+  /**
+   * A winding round a bar; it begins and, after whole turns, ends in front of it. Length by plain
+   * geometry: a helix unrolled is a straight line.
+   */
+  record Helix(
+      Point foot, double barM, double girthM, double turns, double directionDeg, boolean gone)
+      implements Strand {
+    private static final int CHORDS_A_TURN = 20;
+    private static final int CHORDS_MOST = 4000;
+
+    @Override
+    public double lengthM() {
+      return Math.hypot(barM, girthM * turns);
+    }
+
+    @Override
+    public Point at(double share) {
+      double t = gone ? 1 - share : share;
+      double radius = girthM / (2 * Math.PI);
+      double round = 2 * Math.PI * turns * t;
+      double along = Math.toRadians(directionDeg);
+      double aside = radius * Math.sin(round);
+      return foot.plus(
+          barM * t * Math.cos(along) - aside * Math.sin(along),
+          barM * t * Math.sin(along) + aside * Math.cos(along),
+          -radius * Math.cos(round));
+    }
+
+    @Override
+    public List<Point> outline() {
+      int chords = (int) Math.min(CHORDS_MOST, Math.ceil(turns * CHORDS_A_TURN) + 1);
+      List<Point> points = new ArrayList<>();
+      for (int i = 0; i <= chords; i++) {
+        points.add(at(i / (double) chords));
+      }
+      return points;
+    }
+
+    @Override
+    public Strand back() {
+      return new Helix(foot, barM, girthM, turns, directionDeg, !gone);
     }
   }
 }

@@ -17,6 +17,10 @@ public record Underlay(
     double turnDeg,
     double opacityPercent,
     boolean scaled) {
+  /** It lies in its sheet: there is no depth. */
+  public Underlay {
+    origin = new Point(origin.x(), origin.y());
+  }
 
   /** A picture that was just laid down, so many metres wide for a start, dimmed. */
   public static Underlay fresh(Picture picture, double metresWide) {

@@ -14,6 +14,7 @@ import bunting.core.log.ShowLog;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.show.BenchNotes;
+import bunting.core.show.Face;
 import bunting.core.show.Hanging;
 import bunting.core.show.Point;
 import bunting.core.show.Preparation;
@@ -144,7 +145,8 @@ class SeasonTest {
             Optional.empty(),
             List.of(new Survey.Outlet("Pillar", new Point(3, 0), Optional.empty())),
             List.of(),
-            List.of(new Survey.Note("ivy", new Point(1, 2))));
+            List.of(new Survey.Note("ivy", new Point(1, 2))),
+            List.of(new Face("Back", 10, 8, 0, 8)));
     Show there = HandedOut.of(show(2).withSurvey(survey));
     Show place = Place.of(there, "Spring market");
     assertThat(place.settings().name()).isEqualTo("Spring market");

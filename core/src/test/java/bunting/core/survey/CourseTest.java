@@ -44,9 +44,9 @@ class CourseTest {
     double chord = 2 * radius * Math.sin(Math.PI / pixels);
     for (int i = 0; i < pixels; i++) {
       int next = (i + 1) % pixels;
-      assertThat(Math.hypot(at[2 * i] - at[2 * next], at[2 * i + 1] - at[2 * next + 1]))
+      assertThat(Math.hypot(at[3 * i] - at[3 * next], at[3 * i + 1] - at[3 * next + 1]))
           .isCloseTo(chord, within(1e-9 * radius));
-      assertThat(Math.hypot(at[2 * i] - 1, at[2 * i + 1] - 2))
+      assertThat(Math.hypot(at[3 * i] - 1, at[3 * i + 1] - 2))
           .isCloseTo(radius, within(1e-9 * radius));
     }
   }
@@ -98,8 +98,8 @@ class CourseTest {
     double[] all = Geometry.pixels(run, STRIP);
     for (int p = 1; p <= pixels; p++) {
       Point one = Geometry.pixel(run, STRIP, p);
-      assertThat(one.x()).isCloseTo(all[2 * p - 2], within(1e-12));
-      assertThat(one.y()).isCloseTo(all[2 * p - 1], within(1e-12));
+      assertThat(one.x()).isCloseTo(all[3 * p - 3], within(1e-12));
+      assertThat(one.y()).isCloseTo(all[3 * p - 2], within(1e-12));
     }
   }
 
@@ -128,7 +128,7 @@ class CourseTest {
   void movingMovesEveryPixel() {
     Course.Ring ring = new Course.Ring(new Point(0, 0), 1, 0, 360);
     Run run = run(ring, 8);
-    Run moved = run.withHanging(run.hanging().moved(2, 3));
+    Run moved = run.withHanging(run.hanging().moved(2, 3, 0));
     assertThat(Geometry.pixel(moved, STRIP, 5).x())
         .isCloseTo(Geometry.pixel(run, STRIP, 5).x() + 2, within(1e-12));
     assertThat(moved.start().y()).isCloseTo(3, within(1e-12));

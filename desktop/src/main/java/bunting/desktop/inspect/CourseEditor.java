@@ -31,6 +31,7 @@ final class CourseEditor {
   private final Lengths lengths;
   private Form form = new Form();
   private boolean back;
+  private double facing;
 
   CourseEditor(Session session, Show show, Run run) {
     this.session = session;
@@ -58,6 +59,30 @@ final class CourseEditor {
         course(b.of());
       }
       case Course.Traced t -> legs(t);
+      case Course.Facing f -> {
+        facing = f.turnDeg();
+        course(f.flat());
+        degrees("Faces", "edit-facing", f.turnDeg(), v -> faced(f.flat(), v));
+      }
+      case Course.Wrap w -> {
+        length("Bar", "edit-bar", w.barM(), v -> wrap(w, v, w.girthM(), w.turns()));
+        length("Girth", "edit-girth", w.girthM(), v -> wrap(w, w.barM(), v, w.turns()));
+        length(
+            "Turn to turn",
+            "edit-wrap-pitch",
+            w.pitchM(),
+            v -> wrap(w, w.barM(), w.girthM(), w.barM() / v));
+        count(
+            "Turns",
+            "edit-turns",
+            (int) Math.round(w.turns()),
+            n -> wrap(w, w.barM(), w.girthM(), n));
+        degrees(
+            "Towards",
+            "edit-direction",
+            w.directionDeg(),
+            v -> Optional.of(new Course.Wrap(w.foot(), w.barM(), w.girthM(), w.turns(), v)));
+      }
       case Course.Ring r -> {
         length("Radius", "edit-radius", r.radiusM(), v -> ring(r, v, r.startDeg(), r.sweepDeg()));
         degrees(
@@ -132,13 +157,28 @@ final class CourseEditor {
     if (metres <= 0) {
       return Optional.empty();
     }
-    double dx = (b.x() - a.x()) * (metres / now - 1);
-    double dy = (b.y() - a.y()) * (metres / now - 1);
+    double more = metres / now - 1;
     List<Point> corners = new ArrayList<>(t.corners());
     for (int i = leg; i < corners.size(); i++) {
-      corners.set(i, corners.get(i).plus(dx, dy));
+      corners.set(
+          i,
+          corners
+              .get(i)
+              .plus((b.x() - a.x()) * more, (b.y() - a.y()) * more, (b.z() - a.z()) * more));
     }
     return Optional.of(new Course.Traced(corners));
+  }
+
+  /** The same shape with another side to the front; what hangs it turns it then. */
+  private Optional<Course> faced(Course flat, double degrees) {
+    facing = degrees;
+    return Optional.of(flat instanceof Course.Back b ? b.of() : flat);
+  }
+
+  private static Optional<Course> wrap(Course.Wrap w, double bar, double girth, double turns) {
+    return bar > 0 && girth > 0 && Range.WINDINGS.holds(turns)
+        ? Optional.of(new Course.Wrap(w.foot(), bar, girth, turns, w.directionDeg()))
+        : Optional.empty();
   }
 
   private static Optional<Course> ring(Course.Ring r, double radius, double start, double sweep) {
@@ -209,7 +249,8 @@ final class CourseEditor {
   }
 
   private void rehang(Course changed) {
-    Course course = back ? changed.back() : changed;
+    Course flat = back ? changed.back() : changed;
+    Course course = facing == 0 ? flat : new Course.Facing(flat, facing);
     session.edit(
         run.name()
             + ": "

@@ -50,6 +50,7 @@ final class ShowEditor {
     form.text("Currency", "edit-currency", now.currency(), "of prices", this::currency)
         .prompting("EUR, £ …");
     show.survey().underlay().ifPresent(u -> underlay(form, u, Lengths.of(show)));
+    new FaceEditor(session, show).addTo(form);
   }
 
   private void underlay(Form form, Underlay u, Lengths lengths) {

@@ -53,7 +53,7 @@ public final class BeadRaster {
   private void line(
       Beads beads, IntUnaryOperator colours, Beads.Strip strip, Viewport view, int edge) {
     for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
-      if (light(colours.applyAsInt(i))) {
+      if (!Double.isNaN(beads.x(i)) && light(colours.applyAsInt(i))) {
         int x = (int) Math.round(view.x(beads.x(i)));
         int y = (int) Math.round(view.y(beads.y(i)));
         square(x - 1, y - 1, 4, 0xFF000000 | edge);
@@ -74,7 +74,8 @@ public final class BeadRaster {
     for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
       int x = (int) Math.round(view.x(beads.x(i)));
       int y = (int) Math.round(view.y(beads.y(i)));
-      boolean seen = x >= -6 && y >= -6 && x < width + 6 && y < height + 6;
+      boolean seen =
+          !Double.isNaN(beads.x(i)) && x >= -6 && y >= -6 && x < width + 6 && y < height + 6;
       if (seen && (x != lastX || y != lastY)) {
         bead(x, y, radius, colours.applyAsInt(i), edge);
         painted++;

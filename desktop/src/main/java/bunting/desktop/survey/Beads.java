@@ -2,12 +2,16 @@ package bunting.desktop.survey;
 
 import bunting.core.assess.Reading;
 import bunting.core.show.Controller;
+import bunting.core.show.Face;
 import bunting.core.show.PixelType;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Survey;
 import bunting.core.survey.Geometry;
+import bunting.core.survey.Sheet;
+import bunting.core.survey.Sheets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +25,7 @@ import java.util.Optional;
 public final class Beads {
   private final Show show;
   private final Optional<Reading> reading;
+  private final Sheet sheet;
   private final double[] xy;
   private final List<Strip> strips = new ArrayList<>();
   private final Map<String, Strip> byName = new HashMap<>();
@@ -34,6 +39,16 @@ public final class Beads {
    * @param reading of its last plan, which may be of an earlier version
    */
   public Beads(Show show, Optional<Reading> reading) {
+    this(show, reading, Sheets.FRONT, true);
+  }
+
+  /** Computes the places on a sheet; what is not seen on it has none. */
+  Beads(Show show, Optional<Reading> reading, Sheet sheet) {
+    this(show, reading, sheet, false);
+  }
+
+  private Beads(Show show, Optional<Reading> reading, Sheet sheet, boolean all) {
+    this.sheet = sheet;
     this.show = show;
     this.reading = reading;
     Map<String, PixelType> types = show.catalogue().pixelTypesById();
@@ -43,13 +58,19 @@ public final class Beads {
     for (Run run : show.runs()) {
       PixelType type = types.get(run.type());
       double[] own = Geometry.pixels(run, type);
+      boolean any = false;
       for (int i = 0; i < run.pixels(); i++) {
-        xy[2 * (at + i)] = own[3 * i];
-        xy[2 * (at + i) + 1] = own[3 * i + 1];
+        Point p = new Point(own[3 * i], own[3 * i + 1], own[3 * i + 2]);
+        boolean seen = all || sheet.sees(show.survey(), p);
+        xy[2 * (at + i)] = seen ? sheet.across(p) : Double.NaN;
+        xy[2 * (at + i) + 1] = seen ? sheet.up(p) : Double.NaN;
+        any |= seen;
       }
       List<List<Point>> outlines = Geometry.outlines(run, type);
       Strip strip = new Strip(run, type, at, run.pixels(), outlines);
-      strips.add(strip);
+      if (any) {
+        strips.add(strip);
+      }
       byName.put(run.name(), strip);
       at += run.pixels();
     }
@@ -62,6 +83,7 @@ public final class Beads {
 
   private Beads(Beads from, Optional<Reading> reading) {
     show = from.show;
+    sheet = from.sheet;
     this.reading = reading;
     xy = from.xy;
     strips.addAll(from.strips);
@@ -80,13 +102,17 @@ public final class Beads {
 
   /** The boxes: the builder's, or those that the planner chose last. */
   public List<Controller> boxes() {
-    return show.controllers()
+    return show
+        .controllers()
         .orElseGet(
             () ->
                 reading.stream()
                     .flatMap(r -> r.decisions().controllers().stream())
                     .map(PlacedController::controller)
-                    .toList());
+                    .toList())
+        .stream()
+        .filter(c -> sheet.sees(show.survey(), c.at()))
+        .toList();
   }
 
   /** How many pixels. */
@@ -94,17 +120,17 @@ public final class Beads {
     return xy.length / 2;
   }
 
-  /** Metres to the right of the origin. */
+  /** Metres to the right on the sheet; NaN: it is not seen there. */
   public double x(int bead) {
     return xy[2 * bead];
   }
 
-  /** Metres above the ground. */
+  /** Metres upwards on the sheet; NaN: it is not seen there. */
   public double y(int bead) {
     return xy[2 * bead + 1];
   }
 
-  /** The runs in order. */
+  /** The runs that are seen, in order. */
   public List<Strip> strips() {
     return strips;
   }
@@ -120,10 +146,12 @@ public final class Beads {
   public Optional<Strip> nearest(Point place, double within) {
     Strip best = null;
     double least = within * within;
+    double across = sheet.across(place);
+    double up = sheet.up(place);
     for (Strip strip : strips) {
       for (int i = strip.first(); i < strip.first() + strip.count(); i++) {
-        double dx = x(i) - place.x();
-        double dy = y(i) - place.y();
+        double dx = x(i) - across;
+        double dy = y(i) - up;
         if (dx * dx + dy * dy < least) {
           least = dx * dx + dy * dy;
           best = strip;
@@ -152,18 +180,23 @@ public final class Beads {
     double right = -Double.MAX_VALUE;
     double top = -Double.MAX_VALUE;
     for (Point p : things) {
-      left = Math.min(left, p.x());
-      right = Math.max(right, p.x());
-      bottom = Math.min(bottom, p.y());
-      top = Math.max(top, p.y());
+      left = Math.min(left, sheet.across(p));
+      right = Math.max(right, sheet.across(p));
+      bottom = Math.min(bottom, sheet.up(p));
+      top = Math.max(top, sheet.up(p));
     }
     for (int i = from; i < to; i++) {
+      if (Double.isNaN(x(i))) {
+        continue;
+      }
       left = Math.min(left, x(i));
       right = Math.max(right, x(i));
       bottom = Math.min(bottom, y(i));
       top = Math.max(top, y(i));
     }
-    return new Viewport.Box(left, bottom, right, top);
+    return left > right
+        ? new Viewport.Box(-1, -1, 21, 11)
+        : new Viewport.Box(left, bottom, right, top);
   }
 
   private List<Point> things() {
@@ -172,21 +205,33 @@ public final class Beads {
     show.sites().forEach(s -> points.add(s.at()));
     var survey = show.survey();
     survey.outlets().forEach(o -> points.add(o.at()));
-    survey.networkPoints().forEach(n -> points.add(new Point(n.x(), n.y())));
+    survey.networkPoints().forEach(n -> points.add(n.at()));
     survey.notes().forEach(n -> points.add(n.at()));
     show.others().plainSets().forEach(s -> points.add(s.at()));
     show.others().bulbStrings().forEach(b -> points.add(b.at()));
-    survey
-        .underlay()
+    points.removeIf(p -> !sheet.sees(survey, p));
+    faceCorners(survey, points);
+    sheet
+        .underlay(survey)
         .ifPresent(
             u -> {
-              points.add(u.origin());
+              Point corner = u.origin();
+              points.add(sheet.at(corner.x(), corner.y()));
               points.add(
-                  u.origin()
-                      .plus(
-                          u.picture().width() * u.metresPerUnit(),
-                          u.picture().height() * u.metresPerUnit()));
+                  sheet.at(
+                      corner.x() + u.picture().width() * u.metresPerUnit(),
+                      corner.y() + u.picture().height() * u.metresPerUnit()));
             });
     return points;
+  }
+
+  /** From above the walls are to be seen, and a face in its whole width. */
+  private void faceCorners(Survey survey, List<Point> points) {
+    for (Face f : survey.faces()) {
+      if (sheet instanceof Sheet.Plan || sheet.equals(new Sheet.Standing(f))) {
+        points.add(new Point(f.fromX(), 0, f.fromZ()));
+        points.add(new Point(f.toX(), 0, f.toZ()));
+      }
+    }
   }
 }

@@ -52,16 +52,16 @@ final class DraftPainter {
       corners.add(hand);
     }
     line(corners);
-    tracing.corners().forEach(c -> SignPainter.handle(g, palette, view.x(c.x()), view.y(c.y())));
+    tracing.corners().forEach(c -> SignPainter.handle(g, palette, view.x(c), view.y(c)));
     if (open) {
-      SignPainter.cross(g, palette, view.x(hand.x()), view.y(hand.y()));
+      SignPainter.cross(g, palette, view.x(hand), view.y(hand));
     }
     if (corners.size() > 1) {
       Point a = corners.get(corners.size() - 2);
       Point b = corners.getLast();
       String measure = lengths.text(a.distanceTo(b)) + (scaling ? " now" : led(next.led()));
       String said = tracing.typed().isEmpty() ? measure : tracing.typed() + "_";
-      flag(said, (view.x(a.x()) + view.x(b.x())) / 2, (view.y(a.y()) + view.y(b.y())) / 2 - 12);
+      flag(said, (view.x(a) + view.x(b)) / 2, (view.y(a) + view.y(b)) / 2 - 12);
     }
   }
 
@@ -72,7 +72,7 @@ final class DraftPainter {
     for (int i = 1; i < corners.size(); i++) {
       Point a = corners.get(i - 1);
       Point b = corners.get(i);
-      g.strokeLine(view.x(a.x()), view.y(a.y()), view.x(b.x()), view.y(b.y()));
+      g.strokeLine(view.x(a), view.y(a), view.x(b), view.y(b));
     }
   }
 

@@ -7,11 +7,14 @@ import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Underlay;
 import bunting.core.show.edit.BoxEdits;
+import bunting.core.show.edit.FaceEdits;
 import bunting.core.show.edit.Names;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.Geometry;
 import bunting.core.survey.MeasuredRuns;
+import bunting.core.survey.Sheet;
+import bunting.core.survey.Sheets;
 import bunting.core.units.Lengths;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -29,6 +32,11 @@ public final class Drafting {
   private static final double LINE_M = 2;
   private static final double GAP_M = 0.25;
 
+  /** A first guess of a bar's girth and of the way from turn to turn. */
+  private static final double GIRTH_M = 0.3;
+
+  private static final double WRAP_PITCH_M = 0.1;
+
   private final Session session;
   private final ReadOnlyObjectWrapper<Tool> tool = new ReadOnlyObjectWrapper<>(Tool.PICK);
   private final Runnable changed;
@@ -36,6 +44,7 @@ public final class Drafting {
   private Point cursor = new Point(0, 0);
   private double nearM = 0.1;
   private Optional<String> newType = Optional.empty();
+  private Sheet sheet = Sheets.FRONT;
 
   /**
    * @param changed called when something is to be painted anew
@@ -43,6 +52,14 @@ public final class Drafting {
   public Drafting(Session session, Runnable changed) {
     this.session = session;
     this.changed = changed;
+  }
+
+  /** Another sheet is drawn on; what was set so far goes on there, round the corner. */
+  void on(Sheet other) {
+    sheet = other;
+    tracing.on(other);
+    cursor = other.at(other.across(cursor), other.up(cursor));
+    changed.run();
   }
 
   /** The tool in hand. */
@@ -64,8 +81,9 @@ public final class Drafting {
                 magnets.add(Geometry.end(r, types.get(r.type())));
               }
             });
-    boolean meets = next == Tool.TRACE || next == Tool.LEAD;
+    boolean meets = next == Tool.TRACE || next == Tool.LEAD || next == Tool.WRAP;
     tracing = new Tracing(meets ? magnets : List.of());
+    tracing.on(sheet);
     changed.run();
   }
 
@@ -118,7 +136,10 @@ public final class Drafting {
   /** A character of a length; whether it was one. */
   boolean type(String character) {
     boolean measures =
-        tool.get() == Tool.TRACE || tool.get() == Tool.LEAD || tool.get() == Tool.SCALE;
+        switch (tool.get()) {
+          case TRACE, LEAD, SCALE, WRAP, WALL -> true;
+          default -> false;
+        };
     String all = tracing.typed().isEmpty() ? "0123456789" : "0123456789.,'\"/ mcftin";
     if (!measures || tracing.corners().isEmpty() || !all.contains(character)) {
       return false;
@@ -153,16 +174,49 @@ public final class Drafting {
       case TRACE -> corner(this::trace);
       case LEAD -> corner(this::lead);
       case SCALE -> scale();
-      case RING -> shape("Ring", new Course.Ring(cursor, RING_M, 90, 360));
-      case GRID -> shape("Grid", new Course.Grid(cursor, 5, LINE_M, GAP_M, 0, true));
-      case VERTICALS -> shape("Curtain", new Course.Grid(cursor, 8, LINE_M, GAP_M, -90, false));
-      case SPOKES -> shape("Spokes", new Course.Spokes(cursor, 8, 0.2, 1.2, 90, false));
+      case RING -> upright("Ring", new Course.Ring(cursor, RING_M, 90, 360));
+      case GRID -> upright("Grid", new Course.Grid(cursor, 5, LINE_M, GAP_M, 0, true));
+      case VERTICALS -> upright("Curtain", new Course.Grid(cursor, 8, LINE_M, GAP_M, -90, false));
+      case SPOKES -> upright("Spokes", new Course.Spokes(cursor, 8, 0.2, 1.2, 90, false));
+      case WRAP -> corner(() -> {});
+      case WALL -> corner(() -> {});
       case BOX -> place("A box was set.", BoxEdits::added);
       case OUTLET -> place("An outlet was set.", PlaceEdits::withOutlet);
       case NETWORK -> place("A network point was set.", PlaceEdits::withNetworkPoint);
       case NOTE -> place("A note was set.", PlaceEdits::withNote);
     }
     changed.run();
+  }
+
+  /** A shape as it stands on the sheet that is drawn on; on the plan it faces the front. */
+  private void upright(String stem, Course flat) {
+    double turn = sheet instanceof Sheet.Standing s ? s.face().turnDeg() : 0;
+    shape(stem, turn == 0 ? flat : new Course.Facing(flat, turn));
+  }
+
+  /** What two points make: a bar to be wound, or a wall seen from above. */
+  private void pair() {
+    if (tool.get() == Tool.WALL && !(sheet instanceof Sheet.Plan)) {
+      session.say("A face is set on the plan, seen from above; V goes there.");
+      take(Tool.WALL);
+      return;
+    }
+    if (tracing.corners().size() < 2) {
+      return;
+    }
+    Point a = tracing.corners().getFirst();
+    Point b = tracing.corners().getLast();
+    if (tool.get() == Tool.WALL) {
+      session.edit("A face stands between the two points.", s -> FaceEdits.added(s, a, b));
+      take(Tool.PICK);
+      return;
+    }
+    double bar = a.distanceTo(b);
+    double direction =
+        Math.toDegrees(Math.atan2(sheet.up(b) - sheet.up(a), sheet.across(b) - sheet.across(a)));
+    upright(
+        "Wrap",
+        new Course.Wrap(a, bar, GIRTH_M, Math.max(1, Math.rint(bar / WRAP_PITCH_M)), direction));
   }
 
   private void corner(Runnable done) {
@@ -173,6 +227,9 @@ public final class Drafting {
     Point at = next().at();
     if (tracing.set(at)) {
       cursor = at;
+      if (tool.get() == Tool.WRAP || tool.get() == Tool.WALL) {
+        pair();
+      }
     } else {
       done.run();
     }
@@ -220,7 +277,7 @@ public final class Drafting {
   }
 
   private void scale() {
-    Optional<Underlay> underlay = session.show().flatMap(s -> s.survey().underlay());
+    Optional<Underlay> underlay = session.show().flatMap(s -> sheet.underlay(s.survey()));
     if (underlay.isEmpty()) {
       session.say("There is no picture to scale; Ctrl U lays one under.");
       take(Tool.PICK);
@@ -232,12 +289,18 @@ public final class Drafting {
       Point b = tracing.corners().getLast();
       UnderlayEdits.edit(
           session,
+          sheet,
           "The picture is to scale: " + lengths().text(metres) + " between the two points.",
-          u -> u.scaledBy(a, b, metres));
+          u -> u.scaledBy(onSheet(a), onSheet(b), metres));
       take(Tool.PICK);
     } else {
       session.say("Type how far the two points are apart, then press Enter.");
     }
+  }
+
+  /** A picture lies in the sheet's own two coordinates. */
+  private Point onSheet(Point place) {
+    return new Point(sheet.across(place), sheet.up(place));
   }
 
   private void place(String what, BiFunction<Show, Point, Show> change) {

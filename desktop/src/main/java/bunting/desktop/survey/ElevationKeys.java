@@ -3,6 +3,7 @@ package bunting.desktop.survey;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.survey.Sheet;
 import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -59,6 +60,10 @@ final class ElevationKeys {
       view.showChosen();
       return true;
     }
+    if (code == KeyCode.V) {
+      view.turn(1);
+      return true;
+    }
     for (Tool tool : Tool.values()) {
       if (tool.key() == code) {
         drafting.take(tool);
@@ -81,26 +86,26 @@ final class ElevationKeys {
       case LEFT, RIGHT, UP, DOWN -> arrow(e, tool);
       case PLUS, ADD, EQUALS -> {
         if (tool == Tool.PICTURE) {
-          UnderlayEdits.dim(session, 10);
+          UnderlayEdits.dim(session, view.sheet().get(), 10);
         } else {
           view.zoom(1.25);
         }
       }
       case MINUS, SUBTRACT -> {
         if (tool == Tool.PICTURE) {
-          UnderlayEdits.dim(session, -10);
+          UnderlayEdits.dim(session, view.sheet().get(), -10);
         } else {
           view.zoom(0.8);
         }
       }
       case OPEN_BRACKET -> {
         if (tool == Tool.PICTURE) {
-          UnderlayEdits.turn(session, 0.5);
+          UnderlayEdits.turn(session, view.sheet().get(), 0.5);
         }
       }
       case CLOSE_BRACKET -> {
         if (tool == Tool.PICTURE) {
-          UnderlayEdits.turn(session, -0.5);
+          UnderlayEdits.turn(session, view.sheet().get(), -0.5);
         }
       }
       default -> {
@@ -115,14 +120,16 @@ final class ElevationKeys {
     double y = e.getCode() == KeyCode.DOWN ? -1 : e.getCode() == KeyCode.UP ? 1 : 0;
     double step = e.isShiftDown() ? 1 : e.isShortcutDown() ? 0.01 : 0.1;
     if (tool == Tool.PICTURE) {
-      UnderlayEdits.move(session, x * step, y * step);
+      UnderlayEdits.move(session, view.sheet().get(), x * step, y * step);
     } else if (tool != Tool.PICK) {
       Point at = drafting.cursor();
-      drafting.moveTo(
-          new Point(rounded(at.x() + x * step), rounded(at.y() + y * step)), view.near() / 4);
+      Sheet on = view.sheet().get();
+      Point next = on.beside(at, rounded(on.across(at) + x * step), rounded(on.up(at) + y * step));
+      drafting.moveTo(next, view.near() / 4);
     } else if (e.isAltDown()) {
       Selection what = session.selection().get();
-      session.edit("Moved.", s -> SelectionEdits.moved(s, what, x * step, y * step));
+      session.edit(
+          "Moved.", s -> SelectionEdits.moved(s, what, view.sheet().get(), x * step, y * step));
     } else {
       view.pan(-x * PAN_PX, y * PAN_PX);
     }

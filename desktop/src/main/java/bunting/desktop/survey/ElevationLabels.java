@@ -56,8 +56,8 @@ final class ElevationLabels {
     int steps = (int) Math.clamp(a.distanceTo(b) * view.pxPerM() / RUN_STEP, 1, 200);
     for (int k = 0; k <= steps; k++) {
       double t = k / (double) steps;
-      double x = view.x(a.x() + t * (b.x() - a.x()));
-      double y = view.y(a.y() + t * (b.y() - a.y()));
+      double x = view.x(a.towards(b, t));
+      double y = view.y(a.towards(b, t));
       places.avoid(new Rectangle2D(x - RUN / 2, y - RUN / 2, RUN, RUN));
     }
     return steps + 1;

@@ -7,6 +7,7 @@ import bunting.core.show.Run;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.MeasuredRuns;
+import bunting.core.survey.Sheet;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;
@@ -23,17 +24,17 @@ final class ElevationMouse {
   private Optional<Drag> drag = Optional.empty();
 
   /** A drag under way: what moves, and which corner of it, or -1. */
-  private record Drag(Point from, Point to, Selection what, int corner, boolean pans) {
+  private record Drag(Sheet sheet, Point from, Point to, Selection what, int corner, boolean pans) {
     Drag to(Point now) {
-      return new Drag(from, now, what, corner, pans);
+      return new Drag(sheet, from, now, what, corner, pans);
     }
 
     double dx() {
-      return to.x() - from.x();
+      return sheet.across(to) - sheet.across(from);
     }
 
     double dy() {
-      return to.y() - from.y();
+      return sheet.up(to) - sheet.up(from);
     }
   }
 
@@ -69,13 +70,12 @@ final class ElevationMouse {
 
   /** The corners of the chosen run with the one that is dragged where the hand is. */
   Optional<List<Point>> bent() {
-    return drag.filter(d -> d.corner() >= 0)
-        .flatMap(d -> traced().map(t -> bent(t, d.corner(), d.dx(), d.dy())));
+    return drag.filter(d -> d.corner() >= 0).flatMap(d -> traced().map(t -> bent(t, d)));
   }
 
-  private static List<Point> bent(Course.Traced t, int corner, double dx, double dy) {
+  private static List<Point> bent(Course.Traced t, Drag d) {
     List<Point> corners = new ArrayList<>(t.corners());
-    corners.set(corner, corners.get(corner).plus(dx, dy));
+    corners.set(d.corner(), d.sheet().moved(corners.get(d.corner()), d.dx(), d.dy()));
     return corners;
   }
 
@@ -94,16 +94,17 @@ final class ElevationMouse {
       int corner = cornerAt(at);
       Selection what = corner >= 0 ? session.selection().get() : hit(at);
       session.selection().set(what);
-      drag = Optional.of(new Drag(at, at, what, corner, what instanceof Selection.Nothing));
+      drag =
+          Optional.of(new Drag(sheet(), at, at, what, corner, what instanceof Selection.Nothing));
     } else {
-      drag = Optional.of(new Drag(at, at, new Selection.Nothing(), -1, !hand));
+      drag = Optional.of(new Drag(sheet(), at, at, new Selection.Nothing(), -1, !hand));
     }
   }
 
   private void dragged(MouseEvent e) {
     Point at = view.place(e.getX(), e.getY());
     if (drag.filter(Drag::pans).isPresent()) {
-      view.panBy(at.x() - drag.get().from().x(), at.y() - drag.get().from().y());
+      view.panBy(drag.get().to(at).dx(), drag.get().to(at).dy());
     } else if (drag.isPresent()) {
       drag = drag.map(d -> d.to(at));
       view.repaint();
@@ -119,11 +120,11 @@ final class ElevationMouse {
     Drag d = done.get();
     boolean still = Math.hypot(d.dx(), d.dy()) < view.near() / 3;
     if (!still && drafting.tool().get() == Tool.PICTURE) {
-      UnderlayEdits.move(session, d.dx(), d.dy());
+      UnderlayEdits.move(session, d.sheet(), d.dx(), d.dy());
     } else if (!still && d.corner() >= 0) {
       moveCorner(d);
     } else if (!still) {
-      session.edit("Moved.", s -> SelectionEdits.moved(s, d.what(), d.dx(), d.dy()));
+      session.edit("Moved.", s -> SelectionEdits.moved(s, d.what(), d.sheet(), d.dx(), d.dy()));
     }
     view.repaint();
   }
@@ -144,7 +145,7 @@ final class ElevationMouse {
   private int cornerAt(Point at) {
     List<Point> corners = traced().map(Course.Traced::corners).orElse(List.of());
     for (int i = 0; i < corners.size(); i++) {
-      if (corners.get(i).distanceTo(at) < view.near()) {
+      if (sheet().apart(corners.get(i), at) < view.near()) {
         return i;
       }
     }
@@ -157,7 +158,7 @@ final class ElevationMouse {
     if (run.isEmpty() || course.isEmpty() || course.get().corners().size() <= d.corner()) {
       return;
     }
-    Course.Traced next = new Course.Traced(bent(course.get(), d.corner(), d.dx(), d.dy()));
+    Course.Traced next = new Course.Traced(bent(course.get(), d));
     session.edit(
         run.get().name() + " has another corner.",
         s ->
@@ -167,17 +168,25 @@ final class ElevationMouse {
                 r -> MeasuredRuns.rehung(r, s.catalogue().pixelTypesById().get(r.type()), next)));
   }
 
+  private Sheet sheet() {
+    return view.sheet().get();
+  }
+
+  private boolean seen(Point place) {
+    return sheet().sees(session.show().orElseThrow().survey(), place);
+  }
+
   /** What stands at a place: small things first, then boxes, then runs. */
   private Selection hit(Point at) {
     double near = view.near() * 1.4;
     for (PlaceEdits.Place p : PlaceEdits.of(session.show().orElseThrow())) {
-      if (p.at().distanceTo(at) < near) {
+      if (seen(p.at()) && sheet().apart(p.at(), at) < near) {
         return new Selection.OfPlace(p.kind(), p.id());
       }
     }
     Beads beads = view.beads().orElseThrow();
     for (Controller box : beads.boxes()) {
-      if (box.at().distanceTo(at) < near) {
+      if (sheet().apart(box.at(), at) < near) {
         return new Selection.OfBox(box.id());
       }
     }

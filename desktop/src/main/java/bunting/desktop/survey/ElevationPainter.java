@@ -32,6 +32,8 @@ final class ElevationPainter {
   /** Labels stay so far from a run's first pixel. */
   private static final double BEAD = 5;
 
+  private static final Moving STILL = new Moving(0, 0);
+
   private final Show show;
   private final Selection selected;
   private final Beads beads;
@@ -40,7 +42,7 @@ final class ElevationPainter {
   private final Lengths lengths;
   private final Set<String> onPort = new HashSet<>();
 
-  /** How far what is dragged is from where it was, metres. */
+  /** How far what is dragged is from where it was, metres of the sheet. */
   record Moving(double dx, double dy) {}
 
   ElevationPainter(Show show, Selection selected, Beads beads, Viewport view, Palette palette) {
@@ -58,6 +60,14 @@ final class ElevationPainter {
     }
   }
 
+  private double x(Point place, Moving by) {
+    return view.x(place) + by.dx() * view.pxPerM();
+  }
+
+  private double y(Point place, Moving by) {
+    return view.y(place) - by.dy() * view.pxPerM();
+  }
+
   private boolean picked(Run run) {
     return selected instanceof Selection.OfRun r && r.name().equals(run.name());
   }
@@ -71,16 +81,17 @@ final class ElevationPainter {
   void below(GraphicsContext g, double width, double height, UnderlayImage images) {
     g.setFill(palette.card());
     g.fillRect(0, 0, width, height);
-    show.survey().underlay().ifPresent(u -> picture(g, u, images));
+    view.sheet().underlay(show.survey()).ifPresent(u -> picture(g, u, images));
     g.setStroke(palette.line());
     g.setLineWidth(1);
     double ground = Math.round(view.y(0)) + 0.5;
     g.strokeLine(0, ground, width, ground);
+    new FacePainter(g, view, palette).paint(show.survey(), height);
     for (Beads.Strip strip : beads.strips()) {
       if (banded(strip.run())) {
         g.setStroke(palette.pick());
         g.setLineWidth(16);
-        outline(g, strip, new Moving(0, 0));
+        outline(g, strip, STILL);
       }
     }
   }
@@ -106,8 +117,8 @@ final class ElevationPainter {
     for (List<Point> line : strip.outlines()) {
       g.beginPath();
       for (int i = 0; i < line.size(); i++) {
-        double x = view.x(line.get(i).x() + by.dx());
-        double y = view.y(line.get(i).y() + by.dy());
+        double x = x(line.get(i), by);
+        double y = y(line.get(i), by);
         if (i == 0) {
           g.moveTo(x, y);
         } else {
@@ -136,16 +147,19 @@ final class ElevationPainter {
     SignPainter signs = new SignPainter(g, palette);
     for (Controller c : beads.boxes()) {
       boolean on = selected instanceof Selection.OfBox b && b.controller().equals(c.id());
-      double x = view.x(c.x() + (on ? moving.dx() : 0));
-      double y = view.y(c.y() + (on ? moving.dy() : 0));
+      double x = x(c.at(), on ? moving : STILL);
+      double y = y(c.at(), on ? moving : STILL);
       signs.box(x, y, on);
       labels.keepFree(x - 9, y - 11, 18, 20);
       labels.add(c.id(), x, y, SIGN, bold, palette.ink());
     }
     for (PlaceEdits.Place p : PlaceEdits.of(show)) {
+      if (!view.sheet().sees(show.survey(), p.at())) {
+        continue;
+      }
       boolean on = new Selection.OfPlace(p.kind(), p.id()).equals(selected);
-      double x = view.x(p.at().x() + (on ? moving.dx() : 0));
-      double y = view.y(p.at().y() + (on ? moving.dy() : 0));
+      double x = x(p.at(), on ? moving : STILL);
+      double y = y(p.at(), on ? moving : STILL);
       signs.place(p.kind(), x, y, on);
       labels.keepFree(x - 9, y - 9, 18, 18);
       labels.add(p.text(), x, y, SIGN, plain, palette.ink());
@@ -171,8 +185,8 @@ final class ElevationPainter {
       double height) {
     String words = colours.words(strip.run().name());
     boolean says = lens != Lens.PLAIN && !words.isEmpty();
-    double x = view.x(strip.run().start().x());
-    double y = view.y(strip.run().start().y());
+    double x = view.x(strip.run().start());
+    double y = view.y(strip.run().start());
     if (x > 0 && x < width && y > 0 && y < height) {
       labels.add(strip.run().name() + (says ? " · " + words : ""), x, y, BEAD, font, colour);
     }
@@ -190,8 +204,8 @@ final class ElevationPainter {
     Point start = strip.outlines().getFirst().getFirst();
     labels.add(
         strip.run().name(),
-        view.x(start.x() + moving.dx()),
-        view.y(start.y() + moving.dy()),
+        x(start, moving),
+        y(start, moving),
         SIGN,
         Fonts.bold(Fonts.SMALL),
         palette.ink());
@@ -210,7 +224,7 @@ final class ElevationPainter {
     if (run.hanging().course().isPresent()
         && run.hanging().course().get() instanceof Course.Traced t) {
       for (Point corner : t.corners()) {
-        SignPainter.handle(g, palette, view.x(corner.x()), view.y(corner.y()));
+        SignPainter.handle(g, palette, view.x(corner), view.y(corner));
       }
     }
   }
@@ -219,10 +233,9 @@ final class ElevationPainter {
     List<Point> first = strip.outlines().getFirst();
     Point a = first.getFirst();
     Point b = first.get(Math.min(1, first.size() - 1));
-    double x = view.x(a.x() + moving.dx());
-    double y = view.y(a.y() + moving.dy());
-    SignPainter.feedEnd(
-        g, palette, x, y, Math.atan2(view.y(b.y()) - view.y(a.y()), view.x(b.x()) - view.x(a.x())));
+    double x = x(a, moving);
+    double y = y(a, moving);
+    SignPainter.feedEnd(g, palette, x, y, Math.atan2(view.y(b) - view.y(a), view.x(b) - view.x(a)));
   }
 
   private void legs(ElevationLabels labels, List<Point> line) {
@@ -232,8 +245,8 @@ final class ElevationPainter {
       if (a.distanceTo(b) * view.pxPerM() > 60) {
         labels.add(
             lengths.text(a.distanceTo(b)),
-            (view.x(a.x()) + view.x(b.x())) / 2,
-            (view.y(a.y()) + view.y(b.y())) / 2,
+            (view.x(a) + view.x(b)) / 2,
+            (view.y(a) + view.y(b)) / 2,
             SIGN,
             Fonts.bold(Fonts.SMALL),
             palette.ink());
@@ -255,7 +268,10 @@ final class ElevationPainter {
         .ifPresent(c -> way.add(c.at()));
     way.addAll(strip.run().hanging().route());
     if (strip.run().hanging().route().isEmpty() && !way.isEmpty()) {
-      way.add(new Point(strip.run().start().x(), way.getFirst().y()));
+      Point from = way.getFirst();
+      Point to = strip.run().start();
+      way.add(new Point(to.x(), from.y(), from.z()));
+      way.add(new Point(to.x(), from.y(), to.z()));
     }
     way.add(strip.run().start());
     g.setStroke(palette.power());
@@ -263,19 +279,16 @@ final class ElevationPainter {
     g.setLineDashes(2, 4);
     for (int i = 1; i < way.size(); i++) {
       g.strokeLine(
-          view.x(way.get(i - 1).x()),
-          view.y(way.get(i - 1).y()),
-          view.x(way.get(i).x()),
-          view.y(way.get(i).y()));
+          view.x(way.get(i - 1)), view.y(way.get(i - 1)), view.x(way.get(i)), view.y(way.get(i)));
     }
     g.setLineDashes();
     if (way.size() > 2) {
-      Point mid = way.get(way.size() / 2);
+      Point mid = way.get(1);
       double metres = Geometry.boxToPixel(way.getFirst(), strip.run(), strip.type(), 1);
       labels.add(
           "lead " + lengths.text(metres),
-          view.x(mid.x()),
-          view.y(mid.y()),
+          view.x(mid),
+          view.y(mid),
           BEAD,
           Fonts.plain(Fonts.SMALL),
           palette.power());

@@ -2,11 +2,14 @@ package bunting.desktop.survey;
 
 import bunting.core.plan.Assessment;
 import bunting.core.show.Point;
+import bunting.core.survey.Sheet;
+import bunting.core.survey.Sheets;
 import bunting.core.units.Lengths;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.nio.IntBuffer;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -38,6 +41,7 @@ public final class ElevationView extends Region {
   private final ElevationMouse mouse;
   private Optional<Viewport.Box> asked = Optional.empty();
   private boolean fitted;
+  private final ObjectProperty<Sheet> sheet = new SimpleObjectProperty<>(Sheets.FRONT);
 
   /** An elevation on a session. */
   public ElevationView(Session session, ObservableValue<Palette> palette) {
@@ -63,6 +67,12 @@ public final class ElevationView extends Region {
     palette.addListener(o -> recolour());
     session.wire().addListener(o -> wireChanged());
     lens.addListener(o -> recolour());
+    sheet.addListener(
+        o -> {
+          drafting.on(sheet.get());
+          fitted = false;
+          reread();
+        });
     focusedProperty().addListener(o -> paintAbove());
     mouse.install();
     drafting.tool().addListener(o -> handInSight());
@@ -76,21 +86,43 @@ public final class ElevationView extends Region {
     boolean seen =
         view.map(
                 v ->
-                    v.x(hand.x()) >= 0
-                        && v.x(hand.x()) <= getWidth()
-                        && v.y(hand.y()) >= 0
-                        && v.y(hand.y()) <= getHeight())
+                    v.x(hand) >= 0
+                        && v.x(hand) <= getWidth()
+                        && v.y(hand) >= 0
+                        && v.y(hand) <= getHeight())
             .orElse(true);
     if (!seen) {
       Point middle = place(getWidth() / 2, getHeight() / 2);
       drafting.moveTo(
-          new Point(Math.rint(middle.x() * 10) / 10, Math.rint(middle.y() * 10) / 10), near());
+          sheet
+              .get()
+              .at(
+                  Math.rint(sheet.get().across(middle) * 10) / 10,
+                  Math.rint(sheet.get().up(middle) * 10) / 10),
+          near());
     }
   }
 
   /** The lens. */
   public ObjectProperty<Lens> lens() {
     return lens;
+  }
+
+  /** What is looked at: the front, a face, or the plan from above. */
+  public ObjectProperty<Sheet> sheet() {
+    return sheet;
+  }
+
+  /** Looks at the next sheet of the site, or at the one before. */
+  void turn(int by) {
+    session
+        .show()
+        .map(s -> Sheets.of(s.survey()))
+        .ifPresent(
+            all -> {
+              int now = Math.max(0, all.indexOf(sheet.get()));
+              sheet.set(all.get(Math.floorMod(now + by, all.size())));
+            });
   }
 
   /** The tool in hand. */
@@ -113,7 +145,7 @@ public final class ElevationView extends Region {
   }
 
   Point place(double x, double y) {
-    return view.map(v -> v.place(x, y)).orElse(new Point(0, 0));
+    return view.map(v -> v.place(x, y)).orElse(sheet.get().at(0, 0));
   }
 
   @Override
@@ -147,7 +179,7 @@ public final class ElevationView extends Region {
   /** Shows everything. */
   public void fit() {
     if (getWidth() > 50 && beads.isPresent()) {
-      view = beads.map(b -> Viewport.around(b.bounds(), getWidth(), getHeight()));
+      view = beads.map(b -> Viewport.around(b.bounds(), getWidth(), getHeight()).on(sheet.get()));
       fitted = true;
       repaint();
     }
@@ -159,7 +191,7 @@ public final class ElevationView extends Region {
       asked = Optional.of(part);
       return;
     }
-    view = Optional.of(Viewport.around(part, getWidth(), getHeight()));
+    view = Optional.of(Viewport.around(part, getWidth(), getHeight()).on(sheet.get()));
     fitted = true;
     repaint();
   }
@@ -199,14 +231,31 @@ public final class ElevationView extends Region {
 
   private void reread() {
     boolean before = beads.isPresent();
+    seeWhatIsThere();
     beads =
-        session.show().map(s -> new Beads(s, session.assessment().get().map(Assessment::reading)));
+        session
+            .show()
+            .map(
+                s ->
+                    new Beads(s, session.assessment().get().map(Assessment::reading), sheet.get()));
     if (!before || beads.isEmpty()) {
       fitted = false;
     }
     recolour();
     if (!fitted) {
       fit();
+    }
+  }
+
+  /** A face that was moved is looked at as it is now; one that is gone no more. */
+  private void seeWhatIsThere() {
+    List<Sheet> all = session.show().map(s -> Sheets.of(s.survey())).orElse(List.of(Sheets.FRONT));
+    if (!all.contains(sheet.get())) {
+      sheet.set(
+          all.stream()
+              .filter(s -> s.name().equals(sheet.get().name()))
+              .findFirst()
+              .orElse(Sheets.FRONT));
     }
   }
 

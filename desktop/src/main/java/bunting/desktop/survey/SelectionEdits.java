@@ -1,9 +1,11 @@
 package bunting.desktop.survey;
 
+import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.edit.BoxEdits;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.RunEdits;
+import bunting.core.survey.Sheet;
 import bunting.desktop.session.Selection;
 
 /** What is done to whatever is selected. A port is neither moved nor taken away. */
@@ -11,12 +13,14 @@ final class SelectionEdits {
   private SelectionEdits() {}
 
   /** The show with what is selected moved; the same show where that cannot be moved. */
-  static Show moved(Show show, Selection what, double dx, double dy) {
+  static Show moved(Show show, Selection what, Sheet sheet, double across, double up) {
+    Point by = sheet.moved(new Point(0, 0), across, up);
     return switch (what) {
       case Selection.OfRun r ->
-          RunEdits.changed(show, r.name(), x -> x.withHanging(x.hanging().moved(dx, dy)));
-      case Selection.OfBox b -> BoxEdits.moved(show, b.controller(), dx, dy);
-      case Selection.OfPlace p -> PlaceEdits.moved(show, p.kind(), p.id(), dx, dy);
+          RunEdits.changed(
+              show, r.name(), x -> x.withHanging(x.hanging().moved(by.x(), by.y(), by.z())));
+      case Selection.OfBox b -> BoxEdits.moved(show, b.controller(), by.x(), by.y(), by.z());
+      case Selection.OfPlace p -> PlaceEdits.moved(show, p.kind(), p.id(), by.x(), by.y(), by.z());
       case Selection.OfPort p -> show;
       case Selection.Nothing n -> show;
     };

@@ -1,5 +1,6 @@
 package bunting.desktop.survey;
 
+import bunting.core.survey.Sheet;
 import bunting.desktop.session.Session;
 import bunting.desktop.shell.Command;
 import bunting.desktop.shell.Desk;
@@ -43,7 +44,9 @@ final class SurveyCommands {
             "Take the picture away",
             "Shortcut+Shift+U",
             open,
-            () -> UnderlayEdits.remove(session)));
+            () ->
+                UnderlayEdits.remove(
+                    session, desk.view(SurveyScreen.SCREEN).elevation().sheet().get())));
   }
 
   /** Lays a picture under the elevation and shows all of it. */
@@ -53,7 +56,12 @@ final class SurveyCommands {
       return;
     }
     SurveyScreen survey = desk.go(SurveyScreen.SCREEN);
-    UnderlayEdits.lay(desk.session(), file);
+    Sheet sheet = survey.elevation().sheet().get();
+    if (sheet instanceof Sheet.Plan) {
+      desk.session().say("A picture lies on a face; choose the front or another first.");
+      return;
+    }
+    UnderlayEdits.lay(desk.session(), sheet, file);
     survey.elevation().fit();
   }
 }

@@ -3,6 +3,8 @@ package bunting.desktop.survey;
 import bunting.core.show.PixelType;
 import bunting.core.show.Show;
 import bunting.core.show.edit.PlaceEdits;
+import bunting.core.survey.Sheet;
+import bunting.core.survey.Sheets;
 import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
@@ -48,6 +50,7 @@ public final class SurveyScreen extends StackedView {
   private static final int LEGEND_MAX = 9;
   private static final double TAPE_HEIGHT = 316;
   private static final double TYPE_WIDTH = 178;
+  private static final double SHEET_WIDTH = 96;
 
   private final Session session;
   private final ElevationView elevation;
@@ -61,6 +64,7 @@ public final class SurveyScreen extends StackedView {
               + "R traces a run: click or Enter at each corner, type a length if you know it"
               + " better.\n"
               + "Ctrl I takes in a spreadsheet that you have.");
+  private final ComboBox<Sheet> sheets = new ComboBox<>();
   private boolean refreshing;
 
   private SurveyScreen(Desk desk) {
@@ -154,7 +158,24 @@ public final class SurveyScreen extends StackedView {
                 elevation.drafting().setNewType(now.id());
               }
             });
-    HBox types = new HBox(6, of, newType);
+    Label looks = new Label("Look at");
+    looks.getStyleClass().add("soft");
+    looks.setMinWidth(Region.USE_PREF_SIZE);
+    looks.setLabelFor(sheets);
+    sheets.setId("sheet");
+    sheets.setMinWidth(SHEET_WIDTH);
+    sheets.setPrefWidth(SHEET_WIDTH);
+    Choices.named(sheets, Sheet::name);
+    sheets
+        .valueProperty()
+        .addListener(
+            (o, was, now) -> {
+              if (now != null && !refreshing) {
+                elevation.sheet().set(now);
+              }
+            });
+    elevation.sheet().addListener(o -> refresh());
+    HBox types = new HBox(6, of, newType, looks, sheets);
     types.setAlignment(Pos.CENTER_LEFT);
     FlowPane both = new FlowPane(24, 4, row, types);
     both.setMinHeight(Region.USE_PREF_SIZE);
@@ -192,6 +213,8 @@ public final class SurveyScreen extends StackedView {
             show -> {
               newType.getItems().setAll(show.catalogue().pixelTypes());
               newType.setValue(elevation.drafting().newType());
+              sheets.getItems().setAll(Sheets.of(show.survey()));
+              sheets.setValue(elevation.sheet().get());
             });
     refreshing = false;
     hint();

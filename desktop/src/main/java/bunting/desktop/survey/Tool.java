@@ -5,12 +5,16 @@ import javafx.scene.input.KeyCode;
 /** What the hand does on the elevation. */
 public enum Tool {
   PICK(
-      "Choose", KeyCode.C, "drag moves, wheel zooms, Home: all, F: the chosen run, 1 to 8: lenses"),
+      "Choose",
+      KeyCode.C,
+      "drag moves, wheel zooms, Home: all, F: the chosen run, V: next face, 1 to 8: lenses"),
   TRACE("Trace", KeyCode.R, "corner by corner, feed end first; type a length; Enter twice ends"),
   RING("Ring", KeyCode.G, "set its centre; then its measures at the right"),
   GRID("Grid", KeyCode.H, "set its first pixel; then its measures at the right"),
   SPOKES("Spokes", KeyCode.K, "set the hub; then the measures at the right"),
   VERTICALS("Verticals", KeyCode.J, "set the upper left end; then the measures at the right"),
+  WRAP("Wrap", KeyCode.W, "two ends of a bar or a trunk; then girth and turns at the right"),
+  WALL("Face", KeyCode.A, "on the plan: left and right corner of a face, seen from outside"),
   LEAD("Lead", KeyCode.L, "corners of the chosen run's lead from the box on; Enter twice ends"),
   BOX("Box", KeyCode.B, "set where it stands"),
   OUTLET("Outlet", KeyCode.O, "set where it is"),

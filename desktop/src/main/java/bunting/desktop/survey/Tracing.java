@@ -1,9 +1,12 @@
 package bunting.desktop.survey;
 
 import bunting.core.show.Point;
+import bunting.core.survey.Sheet;
+import bunting.core.survey.Sheets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Corners as they are being set, one after the other. The hand is led: a leg that is nearly level
@@ -15,6 +18,7 @@ public final class Tracing {
 
   private final List<Point> corners = new ArrayList<>();
   private final List<Point> magnets;
+  private Sheet sheet = Sheets.FRONT;
   private final StringBuilder typed = new StringBuilder();
 
   /** What led the hand. */
@@ -34,6 +38,11 @@ public final class Tracing {
    */
   public Tracing(List<Point> magnets) {
     this.magnets = List.copyOf(magnets);
+  }
+
+  /** What is drawn on from now on; corners that were set stay where they are. */
+  void on(Sheet other) {
+    sheet = other;
   }
 
   /** The corners so far. */
@@ -89,13 +98,15 @@ public final class Tracing {
       return led;
     }
     double now = from.distanceTo(led.at());
-    Point direction = now > 0 ? led.at() : from.plus(1, 0);
+    Point direction = now > 0 ? led.at() : sheet.moved(from, 1, 0);
     return new Next(along(from, direction, lengthM.get()), led.led());
   }
 
   private Optional<Next> met(Point hand, double nearM) {
-    return magnets.stream()
-        .filter(m -> m.distanceTo(hand) <= nearM)
+    // A trace of three legs may close on itself.
+    Stream<Point> own = corners.size() > 2 ? Stream.of(corners.getFirst()) : Stream.empty();
+    return Stream.concat(magnets.stream(), own)
+        .filter(m -> sheet.apart(m, hand) <= nearM)
         .findFirst()
         .map(m -> new Next(m, Led.MET));
   }
@@ -106,13 +117,16 @@ public final class Tracing {
       return met.get();
     }
     double angle =
-        Math.toDegrees(Math.atan2(Math.abs(hand.y() - from.y()), Math.abs(hand.x() - from.x())));
+        Math.toDegrees(
+            Math.atan2(
+                Math.abs(sheet.up(hand) - sheet.up(from)),
+                Math.abs(sheet.across(hand) - sheet.across(from))));
     Next straight =
         angle <= STRAIGHT_DEG
-            ? new Next(new Point(hand.x(), from.y()), Led.LEVEL)
+            ? new Next(sheet.beside(from, sheet.across(hand), sheet.up(from)), Led.LEVEL)
             : angle >= 90 - STRAIGHT_DEG
-                ? new Next(new Point(from.x(), hand.y()), Led.PLUMB)
-                : new Next(hand, Led.FREE);
+                ? new Next(sheet.beside(from, sheet.across(from), sheet.up(hand)), Led.PLUMB)
+                : new Next(sheet.beside(from, sheet.across(hand), sheet.up(hand)), Led.FREE);
     double now = from.distanceTo(straight.at());
     for (int i = 1; i < corners.size(); i++) {
       double leg = corners.get(i - 1).distanceTo(corners.get(i));
@@ -125,7 +139,7 @@ public final class Tracing {
 
   private static Point along(Point from, Point to, double metres) {
     double now = from.distanceTo(to);
-    return from.plus((to.x() - from.x()) * metres / now, (to.y() - from.y()) * metres / now);
+    return from.towards(to, metres / now);
   }
 
   /** Sets a corner; false where it is the last one again: then the trace is done. */

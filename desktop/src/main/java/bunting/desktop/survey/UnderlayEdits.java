@@ -2,6 +2,7 @@ package bunting.desktop.survey;
 
 import bunting.core.show.Picture;
 import bunting.core.show.Underlay;
+import bunting.core.survey.Sheet;
 import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
 import bunting.files.Pictures;
@@ -17,14 +18,12 @@ public final class UnderlayEdits {
   private UnderlayEdits() {}
 
   /** Lays a picture under the elevation. */
-  public static boolean lay(Session session, Path file) {
+  public static boolean lay(Session session, Sheet sheet, Path file) {
     try {
       Picture picture = Pictures.read(file);
       session.edit(
           picture.name() + " lies under the elevation. S sets its scale.",
-          s ->
-              s.withSurvey(
-                  s.survey().withUnderlay(Optional.of(Underlay.fresh(picture, FIRST_WIDTH_M)))));
+          s -> sheet.withUnderlay(s, Optional.of(Underlay.fresh(picture, FIRST_WIDTH_M))));
       return true;
     } catch (BadInputException e) {
       session.say(String.valueOf(e.getMessage()));
@@ -33,35 +32,35 @@ public final class UnderlayEdits {
   }
 
   /** Takes the picture away. */
-  public static void remove(Session session) {
-    session.edit(
-        "The picture is gone.", s -> s.withSurvey(s.survey().withUnderlay(Optional.empty())));
+  public static void remove(Session session, Sheet sheet) {
+    session.edit("The picture is gone.", s -> sheet.withUnderlay(s, Optional.empty()));
   }
 
-  static void move(Session session, double dx, double dy) {
-    edit(session, "The picture was moved.", u -> u.moved(dx, dy));
+  static void move(Session session, Sheet sheet, double dx, double dy) {
+    edit(session, sheet, "The picture was moved.", u -> u.moved(dx, dy));
   }
 
-  static void turn(Session session, double degrees) {
+  static void turn(Session session, Sheet sheet, double degrees) {
     edit(
         session,
+        sheet,
         "The picture was turned.",
         u -> u.turnedTo(Math.IEEEremainder(u.turnDeg() + degrees, 360)));
   }
 
-  static void dim(Session session, double percent) {
+  static void dim(Session session, Sheet sheet, double percent) {
     edit(
         session,
+        sheet,
         "The picture was dimmed.",
         u -> u.dimmedTo(Math.max(5, Math.min(100, u.opacityPercent() + percent))));
   }
 
-  static void edit(Session session, String what, UnaryOperator<Underlay> change) {
-    if (session.show().flatMap(s -> s.survey().underlay()).isEmpty()) {
+  static void edit(Session session, Sheet sheet, String what, UnaryOperator<Underlay> change) {
+    if (session.show().flatMap(s -> sheet.underlay(s.survey())).isEmpty()) {
       session.say("There is no picture; Ctrl U lays one under.");
       return;
     }
-    session.edit(
-        what, s -> s.withSurvey(s.survey().withUnderlay(s.survey().underlay().map(change))));
+    session.edit(what, s -> sheet.withUnderlay(s, sheet.underlay(s.survey()).map(change)));
   }
 }

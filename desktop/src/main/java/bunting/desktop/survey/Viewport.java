@@ -1,6 +1,8 @@
 package bunting.desktop.survey;
 
 import bunting.core.show.Point;
+import bunting.core.survey.Sheet;
+import bunting.core.survey.Sheets;
 
 /**
  * What part of the elevation the view shows.
@@ -8,11 +10,32 @@ import bunting.core.show.Point;
  * @param pxPerM pixels of the screen a metre
  * @param leftM metres at the left edge
  * @param topM metres at the upper edge, y up
+ * @param sheet what is looked at
  */
-public record Viewport(double pxPerM, double leftM, double topM) {
+public record Viewport(double pxPerM, double leftM, double topM, Sheet sheet) {
   private static final double LEAST = 0.02;
   private static final double MOST = 4000;
   private static final double MARGIN = 60;
+
+  /** Of the front. */
+  public Viewport(double pxPerM, double leftM, double topM) {
+    this(pxPerM, leftM, topM, Sheets.FRONT);
+  }
+
+  /** The same part of another sheet. */
+  public Viewport on(Sheet other) {
+    return new Viewport(pxPerM, leftM, topM, other);
+  }
+
+  /** Screen x of a place of the site. */
+  public double x(Point place) {
+    return x(sheet.across(place));
+  }
+
+  /** Screen y of a place of the site. */
+  public double y(Point place) {
+    return y(sheet.up(place));
+  }
 
   /** The view that holds a rectangle of the elevation with some air around. */
   public static Viewport around(Box box, double width, double height) {
@@ -55,19 +78,20 @@ public record Viewport(double pxPerM, double leftM, double topM) {
 
   /** The place under a point of the screen. */
   public Point place(double x, double y) {
-    return new Point(leftM + x / pxPerM, topM - y / pxPerM);
+    return sheet.at(leftM + x / pxPerM, topM - y / pxPerM);
   }
 
   /** The same moved by so many pixels of the screen. */
   public Viewport panned(double dx, double dy) {
-    return new Viewport(pxPerM, leftM - dx / pxPerM, topM + dy / pxPerM);
+    return new Viewport(pxPerM, leftM - dx / pxPerM, topM + dy / pxPerM, sheet);
   }
 
   /** The same closer by a factor, with the place under (x, y) staying there. */
   public Viewport zoomed(double factor, double x, double y) {
     double s = Math.max(LEAST, Math.min(MOST, pxPerM * factor));
-    Point fixed = place(x, y);
-    return new Viewport(s, fixed.x() - x / s, fixed.y() + y / s);
+    double across = leftM + x / pxPerM;
+    double up = topM - y / pxPerM;
+    return new Viewport(s, across - x / s, up + y / s, sheet);
   }
 
   /**

@@ -95,7 +95,7 @@ class DocumentTest {
             "far",
             s ->
                 RunEdits.changed(
-                    s, "Weir", r -> r.withName("x").withHanging(r.hanging().moved(1e9, 0))));
+                    s, "Weir", r -> r.withName("x").withHanging(r.hanging().moved(1e9, 0, 0))));
     assertThat(outcome).isInstanceOf(Document.Outcome.Refused.class);
     assertThat(((Document.Outcome.Refused) outcome).why())
         .contains("Weir")

@@ -32,6 +32,7 @@ import bunting.core.show.Underlay;
 import bunting.core.show.UniverseRange;
 import bunting.core.show.Workshop;
 import bunting.core.show.edit.BoxEdits;
+import bunting.core.show.edit.FaceEdits;
 import bunting.core.show.edit.MainsEdits;
 import bunting.core.show.edit.PlaceEdits;
 import bunting.core.show.edit.PlaceKind;
@@ -126,7 +127,9 @@ public final class RandomEdits {
   }
 
   private Point point() {
-    return new Point(metres(), metres());
+    return random.nextBoolean()
+        ? new Point(metres(), metres())
+        : new Point(metres(), metres(), metres());
   }
 
   private int pixels() {
@@ -150,7 +153,7 @@ public final class RandomEdits {
     String name = name();
     Point at = point();
     int count = pixels();
-    int more = below(9);
+    int more = below(10);
     double metres = metres();
     boolean yes = random.nextBoolean();
     String type = one(TYPES);
@@ -172,7 +175,9 @@ public final class RandomEdits {
               RunEdits.changed(
                   s, run, r -> r.withFitting(new Fitting(1 + more, Optional.of("BRG"), yes)));
       case 11 ->
-          s -> RunEdits.changed(s, run, r -> r.withHanging(r.hanging().moved(at.x(), at.y())));
+          s ->
+              RunEdits.changed(
+                  s, run, r -> r.withHanging(r.hanging().moved(at.x(), at.y(), at.z())));
       case 12 ->
           s -> RunEdits.changed(s, run, r -> r.withLead(OptionalDouble.of(Math.abs(metres))));
       case 13 ->
@@ -215,7 +220,9 @@ public final class RandomEdits {
             ? new Course.Ring(at, 0.3 + n, 10, 300)
             : n % 3 == 1
                 ? new Course.Grid(at, 2 + n, 1.5, 0.1 * n, -90, true).back()
-                : new Course.Traced(List.of(at, at.plus(1.0 / 3, 0), at.plus(1, 0.1 + n)));
+                : n % 2 == 0
+                    ? new Course.Traced(List.of(at, at.plus(1.0 / 3, 0), at.plus(1, 0.1 + n)))
+                    : new Course.Facing(new Course.Wrap(at, 1 + n, 0.3, 7, 90), 30.0 * n);
     return s ->
         RunEdits.changed(
             s,
@@ -233,8 +240,13 @@ public final class RandomEdits {
       case 1 -> s -> PlaceEdits.withNetworkPoint(s, at);
       case 2 -> s -> PlaceEdits.withNote(s, at);
       case 3 -> s -> PlaceEdits.removed(s, kind, id);
-      case 4 -> s -> PlaceEdits.moved(s, kind, id, at.x(), at.y());
+      case 4 -> s -> PlaceEdits.moved(s, kind, id, at.x(), at.y(), at.z());
       case 5 -> s -> PlaceEdits.onCircuit(s, id, Optional.of(name));
+      case 6 -> s -> FaceEdits.added(s, at, at.plus(3, 0, 1));
+      case 7 -> s -> FaceEdits.house(s, at.x(), 1 + Math.abs(at.y() % 90), 8);
+      case 8 ->
+          s -> FaceEdits.changed(s, "Face 1", f -> f.between(f.fromX(), 0, f.toX() + 1, at.z()));
+      case 9 -> s -> FaceEdits.removed(s, "Face 1");
       default -> s -> PlaceEdits.renamed(s, kind, id, name);
     };
   }

@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.show.Course;
+import bunting.core.show.Face;
 import bunting.core.show.Picture;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Underlay;
+import bunting.core.show.edit.FaceEdits;
 import bunting.core.show.edit.PlaceEdits;
+import bunting.core.survey.Sheet;
+import bunting.core.survey.Sheets;
 import bunting.desktop.session.Background;
 import bunting.desktop.session.Planning;
 import bunting.desktop.session.Selection;
@@ -129,12 +133,57 @@ class DraftingTest {
           case Course.Ring r -> r.centre();
           case Course.Grid g -> g.corner();
           case Course.Spokes s -> s.centre();
-          case Course.Traced t -> t.corners().getFirst();
-          case Course.Back b -> b.start();
+          default -> course.start();
         };
     assertThat(place).isEqualTo(new Point(5, 6));
     session.undo();
     assertThat(show().runs()).isEmpty();
+  }
+
+  /** On the right wall of a house, and from the front round the corner to it. */
+  @Test
+  void tracesGoRoundCornersAndShapesStandOnTheirFace() {
+    session.edit("house", s -> FaceEdits.house(s, 0, 10, 8));
+    drafting.take(Tool.TRACE);
+    at(4, 3);
+    at(10, 3);
+    Sheet right = Sheets.of(show().survey()).get(1);
+    drafting.on(right);
+    drafting.moveTo(right.at(5, 3.02), 0.05);
+    assertThat(drafting.next().led()).isEqualTo(Tracing.Led.LEVEL);
+    drafting.set();
+    drafting.set();
+    Run line = show().runs().getFirst();
+    assertThat(line.lengthM()).hasValue(11);
+    Course course = line.hanging().course().orElseThrow();
+    assertThat(course.end()).isEqualTo(new Point(10, 3, 5));
+    drafting.take(Tool.RING);
+    drafting.moveTo(right.at(4, 2), 0.05);
+    drafting.set();
+    Course ring = show().runs().getLast().hanging().course().orElseThrow();
+    assertThat(ring.anchor().distanceTo(new Point(10, 2, 4))).isCloseTo(0, within(1e-9));
+    assertThat(right.off(ring.strands().getFirst().at(0.3))).isCloseTo(0, within(1e-9));
+  }
+
+  @Test
+  void aBarIsWoundAndAFaceStandsOnThePlan() {
+    drafting.take(Tool.WRAP);
+    at(2, 0);
+    at(2, 3);
+    Run wound = show().runs().getFirst();
+    assertThat(wound.lengthM().orElseThrow()).isCloseTo(Math.hypot(3, 30 * 0.3), within(0.001));
+    drafting.take(Tool.WALL);
+    at(0, 0);
+    at(3, 0);
+    assertThat(show().survey().faces()).isEmpty();
+    assertThat(session.message().get()).contains("on the plan");
+    drafting.on(Sheets.PLAN);
+    drafting.take(Tool.WALL);
+    drafting.moveTo(Sheets.PLAN.at(1, 2), 0.05);
+    drafting.set();
+    drafting.moveTo(Sheets.PLAN.at(1, 6), 0.05);
+    drafting.set();
+    assertThat(show().survey().faces()).containsExactly(new Face("Face 1", 1, 2, 1, 6));
   }
 
   private static Selection key(PlaceEdits.Place place) {
@@ -192,20 +241,20 @@ class DraftingTest {
 
   @Test
   void pictureEditsAreOneStepEach() {
-    UnderlayEdits.move(session, 1, 1);
+    UnderlayEdits.move(session, Sheets.FRONT, 1, 1);
     assertThat(session.message().get()).contains("no picture");
     Picture picture = new Picture("p", Picture.Kind.PNG, 100, 50, new byte[0]);
     session.edit(
         "laid",
         s -> s.withSurvey(s.survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
-    UnderlayEdits.move(session, 1, -2);
-    UnderlayEdits.turn(session, 3);
-    UnderlayEdits.dim(session, -30);
+    UnderlayEdits.move(session, Sheets.FRONT, 1, -2);
+    UnderlayEdits.turn(session, Sheets.FRONT, 3);
+    UnderlayEdits.dim(session, Sheets.FRONT, -30);
     Underlay now = show().survey().underlay().orElseThrow();
     assertThat(now.origin()).isEqualTo(new Point(1, -2));
     assertThat(now.turnDeg()).isEqualTo(3);
     assertThat(now.opacityPercent()).isEqualTo(25);
-    UnderlayEdits.remove(session);
+    UnderlayEdits.remove(session, Sheets.FRONT);
     assertThat(show().survey().underlay()).isEmpty();
     for (int i = 0; i < 5; i++) {
       session.undo();

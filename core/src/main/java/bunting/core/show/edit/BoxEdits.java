@@ -46,8 +46,8 @@ public final class BoxEdits {
   }
 
   /** A box moved by so many metres. */
-  public static Show moved(Show show, String id, double dx, double dy) {
-    return each(show, id, c -> new Controller(c.id(), c.type(), c.x() + dx, c.y() + dy, c.z()));
+  public static Show moved(Show show, String id, double dx, double dy, double dz) {
+    return each(show, id, c -> new Controller(c.id(), c.type(), c.at().plus(dx, dy, dz)));
   }
 
   private static Show each(Show show, String id, UnaryOperator<Controller> change) {

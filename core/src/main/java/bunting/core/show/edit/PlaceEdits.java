@@ -163,8 +163,10 @@ public final class PlaceEdits {
   }
 
   /** One of them moved by so many metres. */
-  public static Show moved(Show show, PlaceKind kind, String id, double dx, double dy) {
-    return find(show, kind, id).map(p -> movedTo(show, kind, id, p.at().plus(dx, dy))).orElse(show);
+  public static Show moved(Show show, PlaceKind kind, String id, double dx, double dy, double dz) {
+    return find(show, kind, id)
+        .map(p -> movedTo(show, kind, id, p.at().plus(dx, dy, dz)))
+        .orElse(show);
   }
 
   private static Show changed(Show show, Place p, String name, Point to) {

@@ -177,7 +177,7 @@ class EditsKeepReferencesTest {
   @Test
   void limitsNameWhatIsBeyondThem() {
     assertThat(ShowLimits.problem(full())).isEmpty();
-    Show far = RunEdits.changed(full(), "Weir", r -> r.withHanging(r.hanging().moved(2e5, 0)));
+    Show far = RunEdits.changed(full(), "Weir", r -> r.withHanging(r.hanging().moved(2e5, 0, 0)));
     assertThat(ShowLimits.problem(far).orElseThrow()).contains("Weir").contains("200000");
     Show long1 = RunEdits.changed(full(), "Weir", r -> r.withGroup(Optional.of("g".repeat(201))));
     assertThat(ShowLimits.problem(long1).orElseThrow()).contains("group of Weir");

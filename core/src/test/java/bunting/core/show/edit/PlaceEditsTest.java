@@ -58,7 +58,7 @@ class PlaceEditsTest {
   void everythingCanBeMovedNamedAndTakenAway(PlaceKind kind) {
     Show show = full();
     String id = id(kind);
-    Show moved = PlaceEdits.moved(show, kind, id, 1.5, -0.5);
+    Show moved = PlaceEdits.moved(show, kind, id, 1.5, -0.5, 0);
     assertThat(PlaceEdits.find(moved, kind, id).orElseThrow().at()).isEqualTo(new Point(4.5, 1.5));
     Show named = PlaceEdits.renamed(show, kind, id, "new name");
     assertThat(PlaceEdits.of(named)).extracting(PlaceEdits.Place::text).contains("new name");
@@ -72,7 +72,7 @@ class PlaceEditsTest {
   @EnumSource(PlaceKind.class)
   void whatIsNotThereChangesNothing(PlaceKind kind) {
     Show show = full();
-    assertThat(PlaceEdits.moved(show, kind, "99", 1, 1)).isEqualTo(show);
+    assertThat(PlaceEdits.moved(show, kind, "99", 1, 1, 0)).isEqualTo(show);
     assertThat(PlaceEdits.renamed(show, kind, "99", "b")).isEqualTo(show);
     assertThat(PlaceEdits.removed(show, kind, "99")).isEqualTo(show);
   }
@@ -161,7 +161,7 @@ class PlaceEditsTest {
     Show gone = BoxEdits.removed(show, "a");
     assertThat(gone.controllers().orElseThrow()).isEmpty();
     assertThat(gone.run("r").orElseThrow().pin()).isEmpty();
-    Show moved = BoxEdits.moved(show, "a", 2, 1);
+    Show moved = BoxEdits.moved(show, "a", 2, 1, 0);
     assertThat(moved.controllers().orElseThrow().getFirst().at()).isEqualTo(new Point(2, 1));
   }
 
@@ -170,7 +170,7 @@ class PlaceEditsTest {
     Run run = run(new Course.Traced(List.of(HERE, HERE.plus(2, 0))));
     Run routed = run.withHanging(run.hanging().withRoute(List.of(new Point(0, 0))));
     Show show = Show.of(List.of(routed, Run.of("other", STRIP.id(), 5)));
-    Show moved = RunEdits.changed(show, "r", r -> r.withHanging(r.hanging().moved(1, 1)));
+    Show moved = RunEdits.changed(show, "r", r -> r.withHanging(r.hanging().moved(1, 1, 0)));
     assertThat(moved.run("r").orElseThrow().start()).isEqualTo(new Point(4, 3));
     assertThat(moved.run("other")).isEqualTo(show.run("other"));
     assertThat(RunEdits.removed(show, "r").runs()).hasSize(1);
