@@ -1,5 +1,6 @@
 package bunting.desktop;
 
+import bunting.core.show.Face;
 import bunting.core.show.Picture;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
@@ -49,7 +50,10 @@ final class DemoShow {
             new Survey.Outlet("Green pillar", new Point(70.5, 0.5), Optional.of("Green pillar"))),
         List.of(new Site("Mill switch", 4.4, 4.2)),
         List.of(new Survey.Note("bats in the gable: nothing above 9 m", new Point(1.6, 8.2))),
-        List.of());
+        List.of(
+            new Face("Yard side", 8, 0, 8, 6),
+            new Face("Back", 8, 6, 0, 6),
+            new Face("Lane side", 0, 6, 0, 0)));
   }
 
   private static String text(String name) throws IOException {

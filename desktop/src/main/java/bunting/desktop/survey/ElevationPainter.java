@@ -144,6 +144,7 @@ final class ElevationPainter {
     List<Beads.Strip> chosen = beads.strips().stream().filter(s -> picked(s.run())).toList();
     labels.avoid(beads, view);
     chosen.forEach(s -> chosen(g, s, moving, labels));
+    new FacePainter(g, view, palette).names(show.survey(), labels);
     SignPainter signs = new SignPainter(g, palette);
     for (Controller c : beads.boxes()) {
       boolean on = selected instanceof Selection.OfBox b && b.controller().equals(c.id());

@@ -52,14 +52,17 @@ final class FacePainter {
     double midY = (y1 + y2) / 2;
     g.setLineWidth(1.5);
     g.strokeLine(midX, midY, midX + outX * FOOT * 2, midY + outY * FOOT * 2);
-    double w = Fonts.width(face.name(), Fonts.bold(Fonts.SMALL));
-    ElevationPainter.text(
-        g,
-        face.name(),
-        midX + outX * FOOT * 4 - w / 2,
-        midY + outY * FOOT * 4 + 4,
-        Fonts.bold(Fonts.SMALL),
-        palette.soft());
+  }
+
+  /** Their names, beside the walls on the side that they are seen from. */
+  void names(Survey survey, ElevationLabels labels) {
+    if (!(view.sheet() instanceof Sheet.Plan)) {
+      return;
+    }
+    for (Face f : survey.faces()) {
+      Point mid = new Point((f.fromX() + f.toX()) / 2, 0, (f.fromZ() + f.toZ()) / 2);
+      labels.add(f.name(), view.x(mid), view.y(mid), FOOT, Fonts.bold(Fonts.SMALL), palette.soft());
+    }
   }
 
   private void edge(double x, double height) {
