@@ -89,7 +89,14 @@ class AnybodysListTest {
   private static Optional<String> at(Point place, String word) {
     return place.equals(new Point(0, 0))
         ? Optional.empty()
-        : Optional.of(" | " + word + " " + Texts.number(place.x()) + " " + Texts.number(place.y()));
+        : Optional.of(
+            " | "
+                + word
+                + " "
+                + Texts.number(place.x())
+                + " "
+                + Texts.number(place.y())
+                + (place.z() == 0 ? "" : " " + Texts.number(place.z())));
   }
 
   private static String set(PlainSet set) {

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /**
  * Checks a PLAN.json against the contract, from its runs and settings, without any code of the
@@ -391,10 +392,13 @@ public final class PlanValidator {
       double[] at = Corners.at(row.get("course_m"), n == 1 ? 0 : (pixel - 1.0) / (n - 1));
       return Math.abs(box.path("x").asDouble() - at[0])
           + Math.abs(box.path("y").asDouble() - at[1])
+          + Math.abs(box.path("z").asDouble())
           + 1;
     }
+    double z = number(row, "z_m", 0);
     boolean given =
-        !row.getOrDefault("end_x_m", "").isEmpty() || !row.getOrDefault("end_y_m", "").isEmpty();
+        Stream.of("end_x_m", "end_y_m", "end_z_m")
+            .anyMatch(c -> !row.getOrDefault(c, "").isEmpty());
     double endX =
         given
             ? number(row, "end_x_m", x)
@@ -403,6 +407,7 @@ public final class PlanValidator {
     double share = n == 1 ? 0 : (pixel - 1.0) / (n - 1);
     return Math.abs(box.path("x").asDouble() - x - (endX - x) * share)
         + Math.abs(box.path("y").asDouble() - y - (endY - y) * share)
+        + Math.abs(box.path("z").asDouble() - z - (number(row, "end_z_m", z) - z) * share)
         + 1;
   }
 
@@ -419,7 +424,8 @@ public final class PlanValidator {
       JsonNode s = segments.get(f.path("segment").asText());
       JsonNode box = boxes.get(s.path("controller").asText());
       amps.merge(supply, f.path("amps").asDouble(), Double::sum);
-      String here = box.path("x").asText() + " " + box.path("y").asText();
+      String here =
+          box.path("x").asText() + " " + box.path("y").asText() + " " + box.path("z").asText();
       assertThat(place.merge(supply, here, (a, b) -> a))
           .as("a supply stands in one box")
           .isEqualTo(here);

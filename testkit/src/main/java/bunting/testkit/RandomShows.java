@@ -15,6 +15,7 @@ import java.util.Random;
  */
 public final class RandomShows {
   private static final ObjectMapper MAPPER = new ObjectMapper();
+  private static final long DEPTHS = 77_000;
   private static final List<String> COLUMNS =
       List.of(
           "name",
@@ -24,6 +25,8 @@ public final class RandomShows {
           "y_m",
           "end_x_m",
           "end_y_m",
+          "z_m",
+          "end_z_m",
           "lead_m",
           "group",
           "controller",
@@ -37,6 +40,8 @@ public final class RandomShows {
   private final ObjectNode settings = MAPPER.createObjectNode();
   private final Map<String, Map<String, String>> runs = new LinkedHashMap<>();
   private final Random random;
+  private final Random depths;
+  private final boolean deep;
   private final boolean surveyed;
   private int controllers;
 
@@ -44,8 +49,23 @@ public final class RandomShows {
   public RandomShows(long seed) {
     random = new Random(seed);
     surveyed = random.nextBoolean();
+    // By itself, so that shows without depth are what they were.
+    depths = new Random(seed + DEPTHS);
+    deep = depths.nextInt(3) == 0;
     fillSettings();
     fillRuns();
+  }
+
+  /** A place away from the front, in shows that have depth. */
+  private String depth() {
+    return deep && depths.nextBoolean() ? Integer.toString(depths.nextInt(-12, 13)) : "";
+  }
+
+  private void standBack(ObjectNode place) {
+    String z = depth();
+    if (!z.isEmpty()) {
+      place.put("z", Integer.parseInt(z));
+    }
   }
 
   private int pick(int from, int to) {
@@ -83,7 +103,7 @@ public final class RandomShows {
     }
     ArrayNode sites = settings.putArray("sites");
     for (int i = pick(0, 2); i > 0; i--) {
-      sites.addObject().put("id", "s" + i).put("x", pick(-20, 20)).put("y", pick(0, 5));
+      standBack(sites.addObject().put("id", "s" + i).put("x", pick(-20, 20)).put("y", pick(0, 5)));
     }
     ArrayNode types = settings.putArray("pixelTypes");
     for (int i = 0; i < 4; i++) {
@@ -123,11 +143,12 @@ public final class RandomShows {
       ArrayNode list = settings.putArray("controllers");
       controllers = pick(1, 5);
       for (int i = 1; i <= controllers; i++) {
-        list.addObject()
-            .put("id", "B" + i)
-            .put("type", "k" + pick(0, 2))
-            .put("x", pick(-5, 5))
-            .put("y", pick(0, 1));
+        standBack(
+            list.addObject()
+                .put("id", "B" + i)
+                .put("type", "k" + pick(0, 2))
+                .put("x", pick(-5, 5))
+                .put("y", pick(0, 1)));
       }
     }
     ArrayNode supplies = settings.putArray("supplyTypes");
@@ -171,6 +192,8 @@ public final class RandomShows {
       row.put("pixels", "" + pick(1, random.nextInt(4) == 0 ? 150 : 40));
       row.put("x_m", "" + pick(-8, 8));
       row.put("y_m", "" + pick(0, 4));
+      row.put("z_m", depth());
+      row.put("end_z_m", depth());
       if (random.nextBoolean()) {
         row.put("end_x_m", "" + pick(-8, 8));
       }

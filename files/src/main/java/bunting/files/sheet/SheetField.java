@@ -17,8 +17,10 @@ public enum SheetField {
   COPIES("", "How many alike"),
   END_X("end_x_m", "Last pixel, across"),
   END_Y("end_y_m", "Last pixel, up"),
+  END_Z("end_z_m", "Last pixel, back"),
   X("x_m", "Pixel 1, across"),
   Y("y_m", "Pixel 1, up"),
+  Z("z_m", "Pixel 1, back"),
   LEAD("lead_m", "Lead"),
   GROUP("group", "Group"),
   CONTROLLER("controller", "Controller"),
@@ -50,7 +52,7 @@ public enum SheetField {
   /** Whether its cells are metres or feet. */
   public boolean measured() {
     return switch (this) {
-      case LENGTH, LEAD, X, Y, END_X, END_Y -> true;
+      case LENGTH, LEAD, X, Y, Z, END_X, END_Y, END_Z -> true;
       default -> false;
     };
   }

@@ -39,7 +39,7 @@ public final class SheetText {
     return switch (field) {
       case LENGTH, LEAD -> " is no length; write it as 3.75, 3,75 m, 375 cm, 12'6\" or 12 1/2 ft.";
       case INCHES -> " should be inches, such as 6 or 6 1/2.";
-      case X, Y, END_X, END_Y -> " should be a place, such as 4.5 or -2 ft.";
+      case X, Y, Z, END_X, END_Y, END_Z -> " should be a place, such as 4.5 or -2 ft.";
       case SPLIT, REVERSED -> " should be yes or no.";
       case PORT -> " should be a port, such as 3.";
       case COPIES -> " should be how many there are, 1 to 1000.";
