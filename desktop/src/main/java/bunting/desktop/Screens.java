@@ -8,6 +8,7 @@ import bunting.desktop.bench.LadderScreen;
 import bunting.desktop.bench.MeterScreen;
 import bunting.desktop.bench.PracticeScreen;
 import bunting.desktop.bench.SymptomScreen;
+import bunting.desktop.glossary.GlossaryScreen;
 import bunting.desktop.line.PortsScreen;
 import bunting.desktop.log.LogScreen;
 import bunting.desktop.mains.HoursScreen;
@@ -61,7 +62,8 @@ public final class Screens {
           ShoppingScreen.SCREEN,
           WorkScreen.SCREEN,
           LogScreen.SCREEN,
-          SeasonsScreen.SCREEN);
+          SeasonsScreen.SCREEN,
+          GlossaryScreen.SCREEN);
 
   private Screens() {}
 

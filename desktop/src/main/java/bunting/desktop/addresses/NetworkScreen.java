@@ -37,8 +37,7 @@ public final class NetworkScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<NetworkScreen> SCREEN =
       ScreenDefinition.of("network", "Addresses", "Network", NetworkScreen::new)
-          .reachedBy("Shortcut+Shift+N", "Addresses: the network sheet")
-          .pictured("network", (desk, view) -> {});
+          .reachedBy("Shortcut+Shift+N", "Addresses: the network sheet");
 
   private static final double[] COLUMNS = {116, 120, 92, 64, 60, 50};
   private static final String[] HEADS = {

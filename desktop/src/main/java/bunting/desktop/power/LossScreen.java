@@ -32,8 +32,7 @@ public final class LossScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<LossScreen> SCREEN =
       ScreenDefinition.of("losses", "Power", "Every loss", LossScreen::new)
-          .reachedBy("Shortcut+Shift+L", "Power: lose any one part, the worst first")
-          .pictured("losses", (desk, view) -> {});
+          .reachedBy("Shortcut+Shift+L", "Power: lose any one part, the worst first");
 
   private final Session session;
   private final Label summary = Words.soft("");

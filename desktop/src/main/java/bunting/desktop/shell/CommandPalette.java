@@ -6,6 +6,7 @@ import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Supplier;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
@@ -24,11 +25,17 @@ final class CommandPalette extends VBox {
 
   private final Session session;
   private final Commands commands;
+  private final Supplier<List<ScreenDefinition.Found>> finds;
   private final Runnable close;
   private final TextField field = new TextField();
   private final ListView<Entry> list = new ListView<>();
 
-  CommandPalette(Session session, Commands commands, Runnable close) {
+  CommandPalette(
+      Session session,
+      Commands commands,
+      Supplier<List<ScreenDefinition.Found>> finds,
+      Runnable close) {
+    this.finds = finds;
     this.session = session;
     this.commands = commands;
     this.close = close;
@@ -95,6 +102,7 @@ final class CommandPalette extends VBox {
       }
     }
     session.assessment().get().ifPresent(a -> things(a.reading(), entries));
+    finds.get().forEach(f -> entries.add(new Entry(f.text(), f.hint(), f.go())));
     return entries;
   }
 

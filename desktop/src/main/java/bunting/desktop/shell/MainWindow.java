@@ -226,7 +226,8 @@ public final class MainWindow {
     CommandPalette palette =
         finder.orElseGet(
             () -> {
-              CommandPalette made = new CommandPalette(session, commands, this::closePalette);
+              CommandPalette made =
+                  new CommandPalette(session, commands, bench::finds, this::closePalette);
               StackPane.setAlignment(made, Pos.TOP_CENTER);
               root.getChildren().add(made);
               return made;

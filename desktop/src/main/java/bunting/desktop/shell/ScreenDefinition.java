@@ -22,6 +22,7 @@ import javafx.scene.input.KeyCombination;
  * @param commands what it adds to the menus
  * @param pictures what is taken of it for the handbook; the first is the screen as such
  * @param drops files that it takes when they are dropped on the window
+ * @param finds what the palette finds on it by name
  */
 public record ScreenDefinition<V extends ScreenView>(
     String id,
@@ -32,7 +33,15 @@ public record ScreenDefinition<V extends ScreenView>(
     Function<Desk, V> make,
     List<Function<Desk, List<Command>>> commands,
     List<Picture<V>> pictures,
-    List<Drop> drops) {
+    List<Drop> drops,
+    List<Function<Desk, List<Found>>> finds) {
+
+  /**
+   * Something that the palette finds.
+   *
+   * @param hint what kind of thing it is
+   */
+  public record Found(String text, String hint, Runnable go) {}
 
   /**
    * A picture of a screen.
@@ -62,6 +71,7 @@ public record ScreenDefinition<V extends ScreenView>(
         make,
         List.of(),
         List.of(),
+        List.of(),
         List.of());
   }
 
@@ -75,6 +85,7 @@ public record ScreenDefinition<V extends ScreenView>(
         Optional.empty(),
         title,
         make,
+        List.of(),
         List.of(),
         List.of(),
         List.of());
@@ -91,7 +102,8 @@ public record ScreenDefinition<V extends ScreenView>(
         make,
         commands,
         pictures,
-        drops);
+        drops,
+        finds);
   }
 
   /** The same with what it adds to the menus. */
@@ -99,7 +111,7 @@ public record ScreenDefinition<V extends ScreenView>(
     List<Function<Desk, List<Command>>> all = new ArrayList<>(commands);
     all.add(more);
     return new ScreenDefinition<>(
-        id, step, title, keys, command, make, List.copyOf(all), pictures, drops);
+        id, step, title, keys, command, make, List.copyOf(all), pictures, drops, finds);
   }
 
   /** The same with one picture more, by day. */
@@ -116,7 +128,7 @@ public record ScreenDefinition<V extends ScreenView>(
     List<Picture<V>> all = new ArrayList<>(pictures);
     all.add(picture);
     return new ScreenDefinition<>(
-        id, step, title, keys, command, make, commands, List.copyOf(all), drops);
+        id, step, title, keys, command, make, commands, List.copyOf(all), drops, finds);
   }
 
   /** The same, taking files of such names. */
@@ -124,6 +136,14 @@ public record ScreenDefinition<V extends ScreenView>(
     List<Drop> all = new ArrayList<>(drops);
     all.add(new Drop(Pattern.compile(names), take));
     return new ScreenDefinition<>(
-        id, step, title, keys, command, make, commands, pictures, List.copyOf(all));
+        id, step, title, keys, command, make, commands, pictures, List.copyOf(all), finds);
+  }
+
+  /** The same with things that the palette finds on it. */
+  public ScreenDefinition<V> finding(Function<Desk, List<Found>> more) {
+    List<Function<Desk, List<Found>>> all = new ArrayList<>(finds);
+    all.add(more);
+    return new ScreenDefinition<>(
+        id, step, title, keys, command, make, commands, pictures, drops, List.copyOf(all));
   }
 }

@@ -86,6 +86,14 @@ final class Workbench extends BorderPane implements Desk {
     return asker;
   }
 
+  /** What the palette finds on the screens. */
+  List<ScreenDefinition.Found> finds() {
+    return screens.stream()
+        .flatMap(s -> s.finds().stream())
+        .flatMap(f -> f.apply(this).stream())
+        .toList();
+  }
+
   @Override
   public Preferences preferences() {
     return preferences;
