@@ -207,6 +207,7 @@ final class TapeView extends ScrolledCanvas {
       case Selection.OfPort p -> Optional.of(p.controller());
       case Selection.Nothing n -> Optional.empty();
       case Selection.OfPlace p -> Optional.empty();
+      case Selection.OfRuns r -> Optional.empty();
     };
   }
 

@@ -74,6 +74,7 @@ final class AtHand {
       case Selection.OfBox s ->
           layout.chains().stream().filter(c -> c.controller().equals(s.controller())).findFirst();
       case Selection.OfPlace s -> Optional.empty();
+      case Selection.OfRuns s -> Optional.empty();
       case Selection.Nothing s -> Optional.empty();
     };
   }

@@ -44,6 +44,7 @@ final class Parts {
         switch (selection) {
           case Selection.Nothing n -> Optional.empty();
           case Selection.OfRun r -> show.run(r.name()).map(run -> run(show, run));
+          case Selection.OfRuns r -> several(show, r.names());
           case Selection.OfPort p -> port(p);
           case Selection.OfBox b -> Optional.of(box(show, b.controller()));
           case Selection.OfPlace p ->
@@ -99,6 +100,22 @@ final class Parts {
               .map(planned -> withYears(figures(plan, planned), run.name()))
               .orElse(List.of());
         });
+  }
+
+  /** Those of several runs that are there. */
+  private Optional<Part> several(Show show, List<String> names) {
+    List<Run> runs = names.stream().flatMap(n -> show.run(n).stream()).toList();
+    if (runs.size() < 2) {
+      return runs.stream().findFirst().map(r -> run(show, r));
+    }
+    RunsEditor editor = new RunsEditor(session, show, runs);
+    return Optional.of(
+        part(
+            Texts.count(runs.size(), "run", "runs"),
+            Texts.count(runs.stream().mapToLong(Run::pixels).sum(), "pixel", "pixels")
+                + " together",
+            editor.form(),
+            editor::figures));
   }
 
   /** Below the figures, since nobody looks there on the first day. */

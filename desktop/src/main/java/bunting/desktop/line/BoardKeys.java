@@ -51,6 +51,7 @@ final class BoardKeys {
               .map(s -> s.segment().controller());
       case Selection.Nothing n -> Optional.empty();
       case Selection.OfPlace p -> Optional.empty();
+      case Selection.OfRuns r -> Optional.empty();
     };
   }
 
@@ -66,6 +67,7 @@ final class BoardKeys {
           case Selection.Nothing n -> Optional.empty();
           case Selection.OfBox b -> Optional.empty();
           case Selection.OfPlace p -> Optional.empty();
+          case Selection.OfRuns r -> Optional.empty();
         };
     return now.map(lines::indexOf).orElse(-1);
   }

@@ -111,6 +111,7 @@ public final class BoardView extends ScrolledCanvas {
           switch (session.selection().get()) {
             case Selection.Nothing n -> {}
             case Selection.OfPlace p -> {}
+            case Selection.OfRuns r -> {}
             case Selection.OfRun r -> l.rowOfRun(r.name()).ifPresent(this::reveal);
             case Selection.OfPort p -> l.rowOf(p.controller(), p.port()).ifPresent(this::reveal);
             case Selection.OfBox b ->

@@ -137,6 +137,7 @@ final class PowerModel {
                   .findFirst();
           case Selection.OfBox b ->
               used.stream().filter(p -> p.controller().equals(b.controller())).findFirst();
+          case Selection.OfRuns r -> Optional.empty();
           case Selection.OfPlace p -> Optional.empty();
           case Selection.Nothing n -> Optional.empty();
         };

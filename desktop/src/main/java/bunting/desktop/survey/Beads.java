@@ -161,6 +161,26 @@ public final class Beads {
     return Optional.ofNullable(best);
   }
 
+  /** Names of the runs all of whose pixels that are seen lie in a box of the sheet. */
+  List<String> inside(Viewport.Box box) {
+    List<String> names = new ArrayList<>();
+    for (Strip strip : strips) {
+      boolean in = true;
+      for (int i = strip.first(); i < strip.first() + strip.count() && in; i++) {
+        in =
+            Double.isNaN(x(i))
+                || (x(i) >= box.left()
+                    && x(i) <= box.right()
+                    && y(i) >= box.bottom()
+                    && y(i) <= box.top());
+      }
+      if (in) {
+        names.add(strip.run().name());
+      }
+    }
+    return names;
+  }
+
   /** The rectangle that holds the pixels of a run. */
   public Optional<Viewport.Box> bounds(String run) {
     return strip(run).map(s -> bounds(s.first(), s.first() + s.count(), List.of()));

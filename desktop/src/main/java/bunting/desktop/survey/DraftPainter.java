@@ -38,15 +38,25 @@ final class DraftPainter {
       g.strokeRect(1, 1, width - 2, height - 2);
     }
     if (tool != Tool.PICK && tool != Tool.PICTURE) {
-      corners(drafting, tool == Tool.SCALE);
+      int points =
+          switch (tool) {
+            case SCALE -> 2;
+            case STRAIGHT -> PhotoCorners.COUNT;
+            default -> Integer.MAX_VALUE;
+          };
+      corners(drafting, points);
     }
   }
 
-  private void corners(Drafting drafting, boolean scaling) {
+  /**
+   * @param most so many points are wanted; where that is known they lie free in the picture
+   */
+  private void corners(Drafting drafting, int most) {
+    boolean scaling = most < Integer.MAX_VALUE;
     Tracing tracing = drafting.tracing();
     List<Point> corners = new ArrayList<>(tracing.corners());
     Tracing.Next next = drafting.next();
-    boolean open = !scaling || corners.size() < 2;
+    boolean open = corners.size() < most;
     Point hand = scaling ? drafting.cursor() : next.at();
     if (open) {
       corners.add(hand);
@@ -63,6 +73,19 @@ final class DraftPainter {
       String said = tracing.typed().isEmpty() ? measure : tracing.typed() + "_";
       flag(said, (view.x(a) + view.x(b)) / 2, (view.y(a) + view.y(b)) / 2 - 12);
     }
+  }
+
+  /** A box round runs. */
+  void band(Viewport.Box box) {
+    g.setStroke(palette.power());
+    g.setLineWidth(1.2);
+    g.setLineDashes(5, 4);
+    g.strokeRect(
+        view.x(box.left()),
+        view.y(box.top()),
+        view.x(box.right()) - view.x(box.left()),
+        view.y(box.bottom()) - view.y(box.top()));
+    g.setLineDashes();
   }
 
   /** Corners joined by a line. */

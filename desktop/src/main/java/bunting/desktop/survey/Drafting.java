@@ -28,6 +28,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /** The tool in hand, what was set with it so far, and what it does to the show when it is done. */
 public final class Drafting {
+  /** What lengths are typed with, and what stands between two of them. */
+  private static final String MEASURE_LETTERS = "0123456789.,'\"/ mcftinx";
+
   private static final double RING_M = 1;
   private static final double LINE_M = 2;
   private static final double GAP_M = 0.25;
@@ -137,10 +140,10 @@ public final class Drafting {
   boolean type(String character) {
     boolean measures =
         switch (tool.get()) {
-          case TRACE, LEAD, SCALE, WRAP, WALL -> true;
+          case TRACE, LEAD, SCALE, STRAIGHT, WRAP, WALL -> true;
           default -> false;
         };
-    String all = tracing.typed().isEmpty() ? "0123456789" : "0123456789.,'\"/ mcftin";
+    String all = tracing.typed().isEmpty() ? "0123456789" : MEASURE_LETTERS;
     if (!measures || tracing.corners().isEmpty() || !all.contains(character)) {
       return false;
     }
@@ -174,6 +177,7 @@ public final class Drafting {
       case TRACE -> corner(this::trace);
       case LEAD -> corner(this::lead);
       case SCALE -> scale();
+      case STRAIGHT -> straighten();
       case RING -> upright("Ring", new Course.Ring(cursor, RING_M, 90, 360));
       case GRID -> upright("Grid", new Course.Grid(cursor, 5, LINE_M, GAP_M, 0, true));
       case VERTICALS -> upright("Curtain", new Course.Grid(cursor, 8, LINE_M, GAP_M, -90, false));
@@ -298,6 +302,23 @@ public final class Drafting {
     }
   }
 
+  /** Four corners in the photo, then the two measures of the rectangle that they are. */
+  private void straighten() {
+    Optional<Underlay> underlay = session.show().flatMap(s -> sheet.underlay(s.survey()));
+    if (underlay.isEmpty()) {
+      session.say("There is no picture to put straight; Ctrl U lays one under.");
+      take(Tool.PICK);
+    } else if (tracing.corners().size() < PhotoCorners.COUNT) {
+      tracing.set(cursor);
+    } else {
+      PhotoCorners corners =
+          new PhotoCorners(session, sheet, tracing.corners().stream().map(this::onSheet).toList());
+      if (corners.straighten(underlay.get(), tracing.typed(), lengths())) {
+        take(Tool.PICK);
+      }
+    }
+  }
+
   /** A picture lies in the sheet's own two coordinates. */
   private Point onSheet(Point place) {
     return new Point(sheet.across(place), sheet.up(place));
@@ -325,6 +346,9 @@ public final class Drafting {
   String hint() {
     if (tool.get() == Tool.SCALE && tracing.corners().size() == 2) {
       return "Type what lies between the points, such as 4.35 or 14'3\", then Enter";
+    }
+    if (tool.get() == Tool.STRAIGHT && tracing.corners().size() == PhotoCorners.COUNT) {
+      return "Type the rectangle's width and height, such as 4.2 x 2.5, then Enter";
     }
     return tool.get().hint();
   }

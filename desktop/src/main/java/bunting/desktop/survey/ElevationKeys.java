@@ -7,7 +7,9 @@ import bunting.core.survey.Sheet;
 import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 
@@ -60,6 +62,10 @@ final class ElevationKeys {
       view.showChosen();
       return true;
     }
+    if (code == KeyCode.E || code == KeyCode.Y) {
+      chooseAlike(code == KeyCode.E);
+      return true;
+    }
     if (code == KeyCode.V) {
       view.turn(1);
       return true;
@@ -81,8 +87,8 @@ final class ElevationKeys {
       case BACK_SPACE -> drafting.back();
       case DELETE -> takeAway();
       case HOME -> view.fit();
-      case PAGE_DOWN -> nextRun(1);
-      case PAGE_UP -> nextRun(-1);
+      case PAGE_DOWN -> nextRun(1, e.isShiftDown());
+      case PAGE_UP -> nextRun(-1, e.isShiftDown());
       case LEFT, RIGHT, UP, DOWN -> arrow(e, tool);
       case PLUS, ADD, EQUALS -> {
         if (tool == Tool.PICTURE) {
@@ -147,16 +153,53 @@ final class ElevationKeys {
     }
   }
 
-  private void nextRun(int by) {
+  /** All runs of the group, or of the type, of one that is chosen. */
+  private void chooseAlike(boolean byGroup) {
+    Optional<Show> show = session.show();
+    Optional<Run> one =
+        session.selection().get().runs().stream()
+            .findFirst()
+            .flatMap(n -> show.flatMap(s -> s.run(n)));
+    if (show.isEmpty() || one.isEmpty() || (byGroup && one.get().group().isEmpty())) {
+      session.say(
+          byGroup
+              ? "Choose a run that belongs to a group; E then takes all of that group."
+              : "Choose a run; Y then takes all of its type.");
+      return;
+    }
+    session
+        .selection()
+        .set(
+            Selection.ofRuns(
+                show.get().runs().stream()
+                    .filter(
+                        r ->
+                            byGroup
+                                ? r.group().equals(one.get().group())
+                                : r.type().equals(one.get().type()))
+                    .map(Run::name)
+                    .toList()));
+  }
+
+  /**
+   * The next run in the list, or the one before.
+   *
+   * @param more whether it comes to those that are chosen
+   */
+  private void nextRun(int by, boolean more) {
     List<Run> runs = session.show().map(Show::runs).orElse(List.of());
     if (runs.isEmpty()) {
       return;
     }
     int now = -1;
-    if (session.selection().get() instanceof Selection.OfRun r) {
-      now = runs.stream().map(Run::name).toList().indexOf(r.name());
+    List<String> chosen = session.selection().get().runs();
+    if (!chosen.isEmpty()) {
+      now = runs.stream().map(Run::name).toList().indexOf(chosen.getLast());
     }
     int next = now < 0 ? 0 : Math.max(0, Math.min(runs.size() - 1, now + by));
-    session.selection().set(new Selection.OfRun(runs.get(next).name()));
+    List<String> names = new ArrayList<>(more ? chosen : List.of());
+    names.remove(runs.get(next).name());
+    names.add(runs.get(next).name());
+    session.selection().set(Selection.ofRuns(names));
   }
 }

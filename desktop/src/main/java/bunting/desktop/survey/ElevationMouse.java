@@ -22,6 +22,18 @@ final class ElevationMouse {
   private final Session session;
   private final Drafting drafting;
   private Optional<Drag> drag = Optional.empty();
+  private Optional<Band> band = Optional.empty();
+
+  /** A box that is being drawn. */
+  private record Band(Sheet sheet, Point from, Point to) {
+    Viewport.Box box() {
+      return new Viewport.Box(
+          Math.min(sheet.across(from), sheet.across(to)),
+          Math.min(sheet.up(from), sheet.up(to)),
+          Math.max(sheet.across(from), sheet.across(to)),
+          Math.max(sheet.up(from), sheet.up(to)));
+    }
+  }
 
   /** A drag under way: what moves, and which corner of it, or -1. */
   private record Drag(Sheet sheet, Point from, Point to, Selection what, int corner, boolean pans) {
@@ -90,9 +102,11 @@ final class ElevationMouse {
     Tool tool = drafting.tool().get();
     if (hand && tool != Tool.PICK && tool != Tool.PICTURE) {
       drafting.set();
+    } else if (hand && tool == Tool.PICK && e.isShiftDown()) {
+      together(at);
     } else if (hand && tool == Tool.PICK) {
       int corner = cornerAt(at);
-      Selection what = corner >= 0 ? session.selection().get() : hit(at);
+      Selection what = corner >= 0 ? session.selection().get() : kept(hit(at));
       session.selection().set(what);
       drag =
           Optional.of(new Drag(sheet(), at, at, what, corner, what instanceof Selection.Nothing));
@@ -101,8 +115,38 @@ final class ElevationMouse {
     }
   }
 
+  /** Whoever takes one of several that are chosen takes them all. */
+  private Selection kept(Selection hit) {
+    Selection now = session.selection().get();
+    boolean among = hit instanceof Selection.OfRun r && now.runs().contains(r.name());
+    return among ? now : hit;
+  }
+
+  /** With Shift a run is taken to those that are chosen, or from them; else a box is begun. */
+  private void together(Point at) {
+    if (hit(at) instanceof Selection.OfRun r) {
+      List<String> names = new ArrayList<>(session.selection().get().runs());
+      if (!names.remove(r.name())) {
+        names.add(r.name());
+      }
+      session.selection().set(Selection.ofRuns(names));
+    } else {
+      band = Optional.of(new Band(sheet(), at, at));
+    }
+  }
+
+  /** The box that is being drawn round runs: left, bottom, right, top on the sheet. */
+  Optional<Viewport.Box> band() {
+    return band.map(Band::box);
+  }
+
   private void dragged(MouseEvent e) {
     Point at = view.place(e.getX(), e.getY());
+    if (band.isPresent()) {
+      band = band.map(b -> new Band(b.sheet(), b.from(), at));
+      view.repaint();
+      return;
+    }
     if (drag.filter(Drag::pans).isPresent()) {
       view.panBy(drag.get().to(at).dx(), drag.get().to(at).dy());
     } else if (drag.isPresent()) {
@@ -112,6 +156,15 @@ final class ElevationMouse {
   }
 
   private void release() {
+    if (band.isPresent()) {
+      Viewport.Box box = band.get().box();
+      band = Optional.empty();
+      session
+          .selection()
+          .set(Selection.ofRuns(view.beads().map(b -> b.inside(box)).orElse(List.of())));
+      view.repaint();
+      return;
+    }
     Optional<Drag> done = drag;
     drag = Optional.empty();
     if (done.isEmpty() || done.get().pans() || session.show().isEmpty()) {

@@ -41,6 +41,7 @@ final class ElevationPainter {
   private final Palette palette;
   private final Lengths lengths;
   private final Set<String> onPort = new HashSet<>();
+  private final Set<String> together;
 
   /** How far what is dragged is from where it was, metres of the sheet. */
   record Moving(double dx, double dy) {}
@@ -52,6 +53,7 @@ final class ElevationPainter {
     this.view = view;
     this.palette = palette;
     this.lengths = Lengths.of(show);
+    this.together = Set.copyOf(selected.runs());
     if (selected instanceof Selection.OfPort p) {
       beads
           .reading()
@@ -68,13 +70,14 @@ final class ElevationPainter {
     return view.y(place) - by.dy() * view.pxPerM();
   }
 
+  /** Alone: then its measures are told too. */
   private boolean picked(Run run) {
     return selected instanceof Selection.OfRun r && r.name().equals(run.name());
   }
 
   /** Whether it lies on what is chosen: itself, or its port. */
   private boolean banded(Run run) {
-    return picked(run) || onPort.contains(run.name());
+    return together.contains(run.name()) || onPort.contains(run.name());
   }
 
   /** Ground, picture, and the band behind the chosen run. */
@@ -141,6 +144,13 @@ final class ElevationPainter {
     ElevationLabels labels = new ElevationLabels(width, height - FOOT, palette);
     Font bold = Fonts.bold(Fonts.SMALL);
     Font plain = Fonts.plain(Fonts.SMALL);
+    if (selected instanceof Selection.OfRuns && !moving.equals(STILL)) {
+      g.setStroke(palette.ink());
+      g.setLineWidth(1);
+      beads.strips().stream()
+          .filter(s -> together.contains(s.run().name()))
+          .forEach(s -> outline(g, s, moving));
+    }
     List<Beads.Strip> chosen = beads.strips().stream().filter(s -> picked(s.run())).toList();
     labels.avoid(beads, view);
     chosen.forEach(s -> chosen(g, s, moving, labels));

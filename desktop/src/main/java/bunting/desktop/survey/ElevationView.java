@@ -339,6 +339,7 @@ public final class ElevationView extends Region {
                       palette.getValue(),
                       Lengths.of(session.show().orElseThrow()));
               mouse.bent().ifPresent(draft::line);
+              mouse.band().ifPresent(draft::band);
               draft.paint(drafting, getWidth(), getHeight(), isFocused());
             });
   }

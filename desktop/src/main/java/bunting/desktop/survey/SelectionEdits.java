@@ -19,6 +19,9 @@ final class SelectionEdits {
       case Selection.OfRun r ->
           RunEdits.changed(
               show, r.name(), x -> x.withHanging(x.hanging().moved(by.x(), by.y(), by.z())));
+      case Selection.OfRuns r ->
+          RunEdits.each(
+              show, r.names(), x -> x.withHanging(x.hanging().moved(by.x(), by.y(), by.z())));
       case Selection.OfBox b -> BoxEdits.moved(show, b.controller(), by.x(), by.y(), by.z());
       case Selection.OfPlace p -> PlaceEdits.moved(show, p.kind(), p.id(), by.x(), by.y(), by.z());
       case Selection.OfPort p -> show;
@@ -30,6 +33,13 @@ final class SelectionEdits {
   static Show without(Show show, Selection what) {
     return switch (what) {
       case Selection.OfRun r -> RunEdits.removed(show, r.name());
+      case Selection.OfRuns r -> {
+        Show next = show;
+        for (String name : r.names()) {
+          next = RunEdits.removed(next, name);
+        }
+        yield next;
+      }
       case Selection.OfBox b -> BoxEdits.removed(show, b.controller());
       case Selection.OfPlace p -> PlaceEdits.removed(show, p.kind(), p.id());
       case Selection.OfPort p -> show;

@@ -7,7 +7,7 @@ public enum Tool {
   PICK(
       "Choose",
       KeyCode.C,
-      "drag moves, wheel zooms, Home: all, F: the chosen run, V: next face, 1 to 8: lenses"),
+      "drag moves, Shift takes several, E: the group, Y: the type, V: next face, 1 to 8: lenses"),
   TRACE("Trace", KeyCode.R, "corner by corner, feed end first; type a length; Enter twice ends"),
   RING("Ring", KeyCode.G, "set its centre; then its measures at the right"),
   GRID("Grid", KeyCode.H, "set its first pixel; then its measures at the right"),
@@ -21,6 +21,7 @@ public enum Tool {
   NETWORK("Network", KeyCode.N, "set where the network can be had"),
   NOTE("Note", KeyCode.X, "set where it belongs"),
   SCALE("Scale", KeyCode.S, "two points of the picture whose distance you know"),
+  STRAIGHT("Straighten", KeyCode.Q, "four corners of a rectangle in the photo, lower left first"),
   PICTURE("Picture", KeyCode.P, "drag or arrow keys move the picture; [ ] turn, - + dim");
 
   private final String text;

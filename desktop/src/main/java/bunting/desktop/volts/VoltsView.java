@@ -48,7 +48,7 @@ public final class VoltsView extends StackedView {
   private enum Scope {
     ALL("all runs"),
     GROUP("the chosen run and its group"),
-    RUN("the chosen run alone");
+    RUN("the chosen run or runs alone");
 
     private final String text;
 
@@ -89,6 +89,9 @@ public final class VoltsView extends StackedView {
   }
 
   private Set<String> chosen() {
+    if (session.selection().get() instanceof Selection.OfRuns r && scope.getValue() != Scope.ALL) {
+      return Set.copyOf(r.names());
+    }
     Optional<Run> run =
         session.selection().get() instanceof Selection.OfRun r
             ? session.show().flatMap(s -> s.run(r.name()))

@@ -186,6 +186,31 @@ class DraftingTest {
     assertThat(show().survey().faces()).containsExactly(new Face("Face 1", 1, 2, 1, 6));
   }
 
+  @Test
+  void aPhotoIsPutStraightByFourCornersAndTwoMeasures() {
+    drafting.take(Tool.STRAIGHT);
+    at(0, 0);
+    assertThat(session.message().get()).contains("no picture");
+    Picture picture = new Picture("p", Picture.Kind.SVG, 100, 50, new byte[0]);
+    session.edit(
+        "laid",
+        s -> s.withSurvey(s.survey().withUnderlay(Optional.of(Underlay.fresh(picture, 20)))));
+    drafting.take(Tool.STRAIGHT);
+    at(1, 1);
+    at(5, 1);
+    at(5, 3);
+    at(1, 3);
+    assertThat(drafting.hint()).contains("width and height");
+    typed("4.2");
+    drafting.set();
+    assertThat(session.message().get()).contains("such as 4.2 x 2.5");
+    assertThat(drafting.tool().get()).isEqualTo(Tool.STRAIGHT);
+    typed("x2.5");
+    drafting.set();
+    assertThat(drafting.tool().get()).isEqualTo(Tool.PICK);
+    assertThat(session.message().get()).contains("straight already");
+  }
+
   private static Selection key(PlaceEdits.Place place) {
     return new Selection.OfPlace(place.kind(), place.id());
   }

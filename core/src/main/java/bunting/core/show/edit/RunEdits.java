@@ -8,6 +8,7 @@ import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -47,6 +48,15 @@ public final class RunEdits {
     return show.run(name)
         .map(run -> replaced(show, run, change.apply(run).withName(name)))
         .orElse(show);
+  }
+
+  /** Several runs changed alike; those that are not there are passed over. */
+  public static Show each(Show show, Collection<String> names, UnaryOperator<Run> change) {
+    Show next = show;
+    for (String name : names) {
+      next = changed(next, name, change);
+    }
+    return next;
   }
 
   private static Show replaced(Show show, Run before, Run after) {
