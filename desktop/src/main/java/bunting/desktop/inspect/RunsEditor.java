@@ -197,7 +197,9 @@ final class RunsEditor {
             .mapToDouble(Double::doubleValue)
             .sum();
     all.add(Words.lines(Texts.fixed(amps, 1) + " A at full white and full volts"));
-    all.add(Words.lines(Lengths.of(show).text(metres) + " measured"));
+    if (metres > 0) {
+      all.add(Words.lines(Lengths.of(show).text(metres) + " measured"));
+    }
     return all;
   }
 
