@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -42,6 +43,9 @@ final class SheetFile {
 
   /** Most bytes of a workbook unpacked, all its parts together. */
   private static final long UNPACKED_MAX = 150_000_000;
+
+  private static final int UTF_16_MARK = 0xFEFF;
+  private static final int UTF_16_MARK_BACK = 0xFFFE;
 
   private SheetFile() {}
 
@@ -103,7 +107,15 @@ final class SheetFile {
         .orElse("");
   }
 
+  private static int pair(byte[] bytes) {
+    return ((bytes[0] & 0xFF) << 8) | (bytes[1] & 0xFF);
+  }
+
   private static String decoded(byte[] bytes) {
+    if (bytes.length > 1 && Set.of(UTF_16_MARK, UTF_16_MARK_BACK).contains(pair(bytes))) {
+      // "Unicode text" of some spreadsheets; the mark says which byte comes first.
+      return new String(bytes, StandardCharsets.UTF_16);
+    }
     String text;
     try {
       text = StandardCharsets.UTF_8.newDecoder().decode(java.nio.ByteBuffer.wrap(bytes)).toString();

@@ -132,18 +132,25 @@ public final class SheetImport {
    * @param headingRow as in the file, from 1; 0: there are no headings, columns are called A, B, C
    */
   public static SheetImport read(Path file, Show show, int headingRow) throws BadInputException {
+    Optional<Understanding> best = Optional.empty();
+    long most = -1;
     for (Grid grid : SheetFile.read(file).values()) {
       int row = grid.lines().indexOf(headingRow);
       if (headingRow == 0 || (row >= 0 && !grid.blank(row))) {
-        return checked(
-            file,
-            show,
+        Understanding at =
             Understanding.at(
-                grid, headingRow == 0 ? -1 : row, show.catalogue().pixelTypes(), usual(show)));
+                grid, headingRow == 0 ? -1 : row, show.catalogue().pixelTypes(), usual(show));
+        if (known(at) > most) {
+          best = Optional.of(at);
+          most = known(at);
+        }
       }
     }
-    throw BadInputException.of(
-        file, "line " + headingRow + " holds no headings; give the number of a row that does.");
+    if (best.isEmpty()) {
+      throw BadInputException.of(
+          file, "line " + headingRow + " holds no headings; give the number of a row that does.");
+    }
+    return checked(file, show, best.get());
   }
 
   private static SheetImport checked(Path file, Show show, Understanding sheet)

@@ -3,7 +3,6 @@ package bunting.files;
 import bunting.core.show.Controller;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Show;
-import bunting.core.units.Mark;
 import bunting.core.units.Measures;
 import bunting.core.units.Measures.Unit;
 import bunting.files.SheetImport.CellError;
@@ -17,10 +16,9 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -29,9 +27,6 @@ import java.util.Set;
 final class SheetRows {
   private static final int DIGITS = 12;
   private static final int COPIES_MOST = 1000;
-
-  /** Columns of run lists that mean something there: a note under one of them is renamed. */
-  private static final Set<String> OURS = ours();
 
   private final Path file;
   private final Show show;
@@ -46,77 +41,10 @@ final class SheetRows {
     this.kinds = kinds;
   }
 
-  private static Set<String> ours() {
-    Set<String> ours = new HashSet<>(RunColumns.ALWAYS);
-    ours.addAll(RunColumns.RUNS);
-    ours.add(RunColumns.KIND);
-    ours.add("length_ft");
-    return ours;
-  }
-
-  /** One row of the sheet while it is read. */
-  private final class Reading {
-    private final int index;
-    private final int number;
-    private final Map<SheetField, String> texts = new EnumMap<>(SheetField.class);
-    private final Map<SheetField, Integer> columns = new EnumMap<>(SheetField.class);
-    private final Map<String, String> cells = new HashMap<>();
-    private final List<CellError> errors = new ArrayList<>();
-
-    Reading(int index) {
-      this.index = index;
-      this.number = sheet.grid().lines().get(index);
-      List<Meaning> meanings = sheet.meanings();
-      for (int c = 0; c < meanings.size(); c++) {
-        String raw = sheet.grid().text(index, c).strip();
-        SheetField field = meanings.get(c).field();
-        boolean unknown =
-            field != SheetField.NAME && field != SheetField.NOTE && SheetText.unknown(raw);
-        if (!raw.isEmpty() && !unknown) {
-          if (field == SheetField.NOTE) {
-            note(sheet.headings().get(c), raw);
-          } else {
-            texts.put(field, raw);
-            columns.put(field, c);
-          }
-        }
-      }
-    }
-
-    void note(String heading, String raw) {
-      cells.put(
-          OURS.contains(heading.toLowerCase(java.util.Locale.ROOT)) ? "note " + heading : heading,
-          raw);
-    }
-
-    String text(SheetField field) {
-      return texts.getOrDefault(field, "");
-    }
-
-    boolean has(SheetField field) {
-      return texts.containsKey(field);
-    }
-
-    Mark mark(SheetField field) {
-      int column = columns.get(field);
-      return sheet.grid().rows().get(index).get(column).number() ? Mark.POINT : sheet.mark(column);
-    }
-
-    Meaning meaning(SheetField field) {
-      return sheet.meanings().get(columns.get(field));
-    }
-
-    void wrong(SheetField field, String what) {
-      errors.add(
-          new CellError(
-              columns.getOrDefault(field, -1), BadInputException.echo(text(field)) + what));
-    }
-  }
-
   /** What a row becomes. */
   Row row(int index) {
     Optional<String> out = sheet.leftOut(index);
-    Reading read = new Reading(index);
+    SheetReading read = new SheetReading(sheet, index);
     if (out.isPresent()) {
       return new Row(read.number, index, List.of(), List.of(), out);
     }
@@ -135,7 +63,7 @@ final class SheetRows {
     return new Row(read.number, index, lights, read.errors, Optional.empty());
   }
 
-  private static void lengths(Reading read) {
+  private static void lengths(SheetReading read) {
     for (SheetField field : SheetField.values()) {
       if (!field.measured() || !read.has(field)) {
         continue;
@@ -162,14 +90,14 @@ final class SheetRows {
   }
 
   /** A row whose quantity is counted, in a list whose others are measured. */
-  private static void pixels(Reading read, String raw) {
+  private static void pixels(SheetReading read, String raw) {
     Measures.count(raw)
         .ifPresentOrElse(
             n -> read.cells.put(SheetField.PIXELS.column(), Integer.toString(n)),
             () -> read.wrong(SheetField.LENGTH, SheetText.cure(SheetField.PIXELS)));
   }
 
-  private static BigDecimal inches(Reading read) {
+  private static BigDecimal inches(SheetReading read) {
     if (!read.has(SheetField.INCHES)) {
       return BigDecimal.ZERO;
     }
@@ -181,7 +109,7 @@ final class SheetRows {
     return more.orElse(BigDecimal.ZERO);
   }
 
-  private static void counts(Reading read) {
+  private static void counts(SheetReading read) {
     for (SheetField field : SheetField.values()) {
       if (field.counted() && field != SheetField.PORT && read.has(field)) {
         Measures.count(read.text(field))
@@ -193,7 +121,7 @@ final class SheetRows {
     read.cells.remove("");
   }
 
-  private static void numbers(Reading read) {
+  private static void numbers(SheetReading read) {
     for (SheetField field : SheetField.values()) {
       if (field.numeric() && !field.column().isEmpty() && read.has(field)) {
         Measures.number(read.text(field), read.mark(field))
@@ -204,7 +132,7 @@ final class SheetRows {
     }
   }
 
-  private void words(Reading read) {
+  private void words(SheetReading read) {
     for (SheetField field :
         List.of(SheetField.NAME, SheetField.GROUP, SheetField.COURSE, SheetField.ROUTE)) {
       if (read.has(field)) {
@@ -217,8 +145,7 @@ final class SheetRows {
     }
     if (read.has(SheetField.ORDER)) {
       read.cells.put(
-          SheetField.ORDER.column(),
-          read.text(SheetField.ORDER).toUpperCase(java.util.Locale.ROOT));
+          SheetField.ORDER.column(), read.text(SheetField.ORDER).toUpperCase(Locale.ROOT));
     }
     for (SheetField field : List.of(SheetField.SPLIT, SheetField.REVERSED)) {
       if (read.has(field)) {
@@ -231,7 +158,7 @@ final class SheetRows {
   }
 
   /** Whether a row is a plain set: it says so, or it has volts and watts and no kind of pixels. */
-  private boolean isSet(Reading read) {
+  private boolean isSet(SheetReading read) {
     String kind = read.text(SheetField.KIND);
     if (!kind.isEmpty()) {
       return kind.equals("rgb-set");
@@ -244,7 +171,7 @@ final class SheetRows {
     return watts && read.has(SheetField.VOLTS) && !pixels && kinds.only().isEmpty();
   }
 
-  private static void set(Reading read) {
+  private static void set(SheetReading read) {
     read.cells.put(RunColumns.KIND, "rgb-set");
     if (!read.has(SheetField.WATTS) && read.has(SheetField.WATTS_EACH)) {
       Optional<BigDecimal> each =
@@ -258,7 +185,7 @@ final class SheetRows {
     }
   }
 
-  private void type(Reading read) {
+  private void type(SheetReading read) {
     String beside =
         (read.has(SheetField.VOLTS)
                 ? read.text(SheetField.VOLTS).replaceAll("\\s*[vV].*", "") + "V "
@@ -294,7 +221,7 @@ final class SheetRows {
   }
 
   /** A box is a pin where the show has it, and else a group: what hangs on it belongs together. */
-  private void pin(Reading read) {
+  private void pin(SheetReading read) {
     String box = read.text(SheetField.CONTROLLER);
     String port = read.text(SheetField.PORT);
     Optional<List<Controller>> given = show.controllers();
@@ -325,7 +252,7 @@ final class SheetRows {
     }
   }
 
-  private List<Light> lights(Reading read, boolean set) {
+  private List<Light> lights(SheetReading read, boolean set) {
     int copies =
         read.has(SheetField.COPIES) ? Measures.count(read.text(SheetField.COPIES)).orElse(1) : 1;
     if (copies < 1 || copies > COPIES_MOST) {
@@ -357,7 +284,7 @@ final class SheetRows {
       return Light.of(read);
     }
     return switch (cells.text(RunColumns.KIND)) {
-      case "", "pixels" -> Light.of(new RunRow(cells, show, OURS).read());
+      case "", "pixels" -> Light.of(new RunRow(cells, show, SheetReading.OURS).read());
       case "bulbs" -> Light.of(LightFields.BULBS.read(cells));
       default -> throw cells.wrong(RunColumns.KIND, "should be pixels, rgb-set or bulbs.");
     };

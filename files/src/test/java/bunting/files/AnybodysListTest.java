@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /**
  * Lists as people keep them, each beside what has to come of it: the runs, what was left out, and
- * what was doubtful. Worked out by hand; a foot is 0.3048 m.
+ * what was doubtful. Checked by hand; a foot is 0.3048 m.
  */
 class AnybodysListTest {
   private static final Path LISTS = Path.of("src/test/resources/lists");

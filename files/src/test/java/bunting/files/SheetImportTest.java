@@ -12,6 +12,7 @@ import bunting.files.sheet.SheetField;
 import java.io.OutputStream;
 import java.math.BigDecimal;
 import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -60,6 +61,8 @@ class SheetImportTest {
         "3,81 m|3.81",
         "381 cm|3.81",
         "3810mm|3.81",
+        "3 m 81 cm|3.81",
+        "4 m 5 cm|4.05",
         "3.81|3.81",
         "3,81|3.81"
       })
@@ -196,6 +199,13 @@ class SheetImportTest {
         old, "name;type;pixels\nMühle;5v-strip-60;3\n".getBytes(Charset.forName("windows-1252")));
     assertThat(SheetImport.read(old, EMPTY).taken(EMPTY).runs().getFirst().name())
         .isEqualTo("Mühle");
+    Path wide = folder.resolve("wide.txt");
+    Files.write(
+        wide,
+        "\uFEFFname\ttype\tpixels\nM\u00fchle\t5v-strip-60\t3\n"
+            .getBytes(StandardCharsets.UTF_16LE));
+    assertThat(SheetImport.read(wide, EMPTY).taken(EMPTY).runs().getFirst().name())
+        .isEqualTo("M\u00fchle");
     Path broken = Files.write(folder.resolve("b.xlsx"), new byte[] {'P', 'K', 3, 4, 0, 0});
     assertThatThrownBy(() -> SheetImport.read(broken, EMPTY))
         .isInstanceOf(BadInputException.class)
@@ -290,6 +300,8 @@ class SheetImportTest {
     SheetImport read = read("m.csv", "Name,Type,Length m\nA,5v-strip-60,\"2,500\"\n");
     assertThat(read.taken(EMPTY).runs().getFirst().lengthM()).hasValue(2.5);
     assertThat(read.told(read.preview())).anyMatch(t -> t.contains("2,500 is 2.5"));
+    SheetImport small = read("s.csv", "Name,Type,L\nA,5v-strip-60,\"2,500 mm\"\n");
+    assertThat(small.taken(EMPTY).runs().getFirst().lengthM()).hasValue(2.5);
     SheetImport decided =
         read("n.csv", "Name,Type,Length mm\nA,5v-strip-60,\"2,500\"\nB,5v-strip-60,800.5\n");
     assertThat(decided.taken(EMPTY).runs().getFirst().lengthM()).hasValue(2.5);

@@ -82,7 +82,13 @@ public final class Measures {
   private static final Pattern BARE_FRACTION =
       Pattern.compile("(\\d{1,3})\\s*/\\s*(\\d{1,3})\\s*(.*)");
   private static final Pattern METRES_AND =
-      Pattern.compile(NUMBER + "\\s*(?:" + METRE + ")\\.?\\s*(\\d{2})\\s*(?:" + CENTIMETRE + ")?");
+      Pattern.compile(
+          NUMBER
+              + "\\s*(?:"
+              + METRE
+              + ")\\.?\\s*(?:(\\d{2})|(\\d{1,2})\\s*(?:"
+              + CENTIMETRE
+              + ")\\.?)");
   private static final Pattern WITH_WORD = Pattern.compile(VALUE + "\\s*-?\\s*([a-z]+)\\.?");
   private static final Pattern WITH_UNIT =
       Pattern.compile(NUMBER + "\\s*(?:[a-z]{1,8}(?:\\s*/\\s*[a-z]{1,6})?)?");
@@ -152,7 +158,9 @@ public final class Measures {
     return m.matches()
         ? Optional.of(
             new BigDecimal(m.group(1))
-                .add(new BigDecimal(m.group(2)).multiply(Unit.CENTIMETRES.metres)))
+                .add(
+                    new BigDecimal(m.group(2) == null ? m.group(3) : m.group(2))
+                        .multiply(Unit.CENTIMETRES.metres)))
         : Optional.empty();
   }
 

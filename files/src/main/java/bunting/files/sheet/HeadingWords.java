@@ -9,12 +9,15 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.text.Normalizer;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 
 /** The words that stand above columns, in six languages, and how well a heading fits a field. */
 final class HeadingWords {
@@ -37,6 +40,11 @@ final class HeadingWords {
   static final int JOINED = 30;
 
   private static final int JOINED_LETTERS = 5;
+
+  /** Stand between a name and its unit, and between two units. */
+  private static final Set<String> BETWEEN =
+      Set.of("in", "en", "per", "de", "di", "van", "and", "und", "et", "y", "e");
+
   private static final Map<SheetField, Map<String, Integer>> WORDS = load();
 
   private HeadingWords() {}
@@ -85,15 +93,30 @@ final class HeadingWords {
 
   /** Takes a unit at the end of a heading off: {@code Length (ft)}, {@code Länge in cm}. */
   static Heading heading(String text) {
-    String words = plain(text);
-    int at = words.lastIndexOf(' ');
-    Optional<Unit> unit = Measures.unit(words.substring(at + 1));
-    if (unit.isEmpty()) {
-      return new Heading(words, unit);
+    String whole = plain(text);
+    boolean phrase =
+        whole.indexOf(' ') > 0 && WORDS.values().stream().anyMatch(w -> w.containsKey(whole));
+    if (phrase) {
+      // A lead-in is no lead in inches.
+      return new Heading(whole, Optional.empty());
     }
-    String rest =
-        at < 0 ? "" : words.substring(0, at).replaceAll(" (in|en|per|de|di|van)$", "").strip();
-    return new Heading(rest, unit);
+    List<String> words = new ArrayList<>(List.of(whole.split(" ", -1)));
+    Optional<Unit> unit = Optional.empty();
+    for (Optional<Unit> last = lastUnit(words);
+        last.isPresent() && !words.isEmpty();
+        last = lastUnit(words)) {
+      // "ft in": feet with their inches.
+      unit = last;
+      words.removeLast();
+      while (words.size() > 1 && BETWEEN.contains(words.getLast())) {
+        words.removeLast();
+      }
+    }
+    return new Heading(String.join(" ", words), unit);
+  }
+
+  private static Optional<Unit> lastUnit(List<String> words) {
+    return words.isEmpty() ? Optional.empty() : Measures.unit(words.getLast());
   }
 
   /** How well a heading fits each field; those that it does not fit are left out. */

@@ -5,8 +5,10 @@ import bunting.core.show.PixelType;
 import bunting.core.units.Mark;
 import bunting.core.units.Measures;
 import bunting.core.units.Measures.Unit;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -59,9 +61,9 @@ public final class KindWords {
   }
 
   private static String plain(String text) {
-    return java.text.Normalizer.normalize(text.replace("ß", "ss"), java.text.Normalizer.Form.NFD)
+    return Normalizer.normalize(text.replace("ß", "ss"), Normalizer.Form.NFD)
         .replaceAll("\\p{M}", "")
-        .toLowerCase(java.util.Locale.ROOT);
+        .toLowerCase(Locale.ROOT);
   }
 
   private static boolean says(String text) {

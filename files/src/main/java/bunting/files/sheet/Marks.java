@@ -1,6 +1,7 @@
 package bunting.files.sheet;
 
 import bunting.core.units.Mark;
+import bunting.core.units.Measures.Unit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -14,6 +15,8 @@ import java.util.regex.Pattern;
 final class Marks {
   private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)+");
   private static final Pattern THREE = Pattern.compile("[1-9]\\d{0,2}[.,]\\d{3}");
+
+  private static final Pattern SMALL = Pattern.compile("\\d\\s*[cm]m\\b");
 
   private final List<Mark> marks = new ArrayList<>();
   private final List<Boolean> doubtful = new ArrayList<>();
@@ -43,7 +46,11 @@ final class Marks {
       if (field.measured() || field.numeric() || field.counted()) {
         for (int r = firstRow; r < grid.rows().size(); r++) {
           Grid.Cell cell = grid.cell(r, c);
-          found = cell.number() ? found : found.and(evidence(cell.text(), field.counted()));
+          boolean whole =
+              field.counted()
+                  || isSmall(meanings.get(c).unit(), field)
+                  || SMALL.matcher(cell.text()).find();
+          found = cell.number() ? found : found.and(evidence(cell.text(), whole));
         }
       }
       columns.add(found);
@@ -58,6 +65,11 @@ final class Marks {
       marks.doubtful.add(!told && sheet == Mark.EITHER);
     }
     return marks;
+  }
+
+  /** Nobody measures thousandths of a centimetre: three digits are thousands there. */
+  private static boolean isSmall(Unit unit, SheetField field) {
+    return field.measured() && (unit == Unit.MILLIMETRES || unit == Unit.CENTIMETRES);
   }
 
   private static Evidence evidence(String text, boolean counted) {

@@ -20,6 +20,7 @@ public final class Understanding {
   private final Marks marks;
   private final LeftOut leftOut;
   private final boolean unitUnsaid;
+  private final List<String> headings;
 
   private Understanding(Grid grid, HeadingRows head, List<Meaning> meanings, boolean unitUnsaid) {
     this.grid = grid;
@@ -28,6 +29,7 @@ public final class Understanding {
     this.marks = Marks.of(grid, head.below(), meanings);
     this.leftOut = new LeftOut(grid, head.below(), meanings, marks);
     this.unitUnsaid = unitUnsaid;
+    this.headings = named(head.texts(grid));
   }
 
   /**
@@ -87,13 +89,17 @@ public final class Understanding {
 
   /** The headings; a column without one is named by its letters in the spreadsheet. */
   public List<String> headings() {
-    List<String> texts = new ArrayList<>(head.texts(grid));
-    for (int c = 0; c < texts.size(); c++) {
-      if (texts.get(c).isEmpty()) {
-        texts.set(c, letters(c));
+    return headings;
+  }
+
+  private static List<String> named(List<String> texts) {
+    List<String> named = new ArrayList<>(texts);
+    for (int c = 0; c < named.size(); c++) {
+      if (named.get(c).isEmpty()) {
+        named.set(c, letters(c));
       }
     }
-    return texts;
+    return List.copyOf(named);
   }
 
   /** A column's letters as spreadsheets count them: A to Z, AA on. */
