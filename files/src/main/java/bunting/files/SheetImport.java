@@ -285,19 +285,29 @@ public final class SheetImport {
 
   /** A show with all lights that are sound in place of its own; what referred to those goes. */
   public Show taken(Show now) {
+    return taken(now, preview());
+  }
+
+  /** The same with what was found to come of each row. */
+  public static Show taken(Show now, List<Row> rows) {
     Show bare = now.withRuns(List.of()).withOthers(OtherLoads.NONE);
-    return References.keep(added(bare)).show();
+    return References.keep(added(bare, rows)).show();
   }
 
   /** A show with all lights that are sound added; those of the same name are replaced. */
   public Show added(Show to) {
+    return added(to, preview());
+  }
+
+  /** The same with what was found to come of each row. */
+  public static Show added(Show to, List<Row> rows) {
     Map<String, Run> runs = new LinkedHashMap<>();
     to.runs().forEach(r -> runs.put(r.name(), r));
     Map<String, PlainSet> sets = new LinkedHashMap<>();
     to.others().plainSets().forEach(s -> sets.put(s.name(), s));
     Map<String, BulbString> strings = new LinkedHashMap<>();
     to.others().bulbStrings().forEach(b -> strings.put(b.name(), b));
-    for (Row row : preview()) {
+    for (Row row : rows) {
       for (Light light : row.lights()) {
         light.run().ifPresent(r -> runs.put(r.name(), r));
         light.set().ifPresent(s -> sets.put(s.name(), s));

@@ -94,12 +94,8 @@ public sealed interface Sheet {
     }
   }
 
-  /**
-   * From above: x to the right, z away.
-   *
-   * @param heightM where what is drawn on it hangs
-   */
-  record Plan(double heightM) implements Sheet {
+  /** From above: x to the right, z away; what is new on it lies on the ground. */
+  record Plan() implements Sheet {
     @Override
     public String name() {
       return "Plan";
@@ -122,7 +118,7 @@ public sealed interface Sheet {
 
     @Override
     public Point at(double across, double up) {
-      return new Point(across, heightM, up);
+      return new Point(across, 0, up);
     }
 
     @Override

@@ -11,7 +11,7 @@ public final class Sheets {
   public static final Sheet FRONT = new Sheet.Standing(new Face(Face.FRONT, 0, 0, 1, 0));
 
   /** Seen from above, on the ground. */
-  public static final Sheet PLAN = new Sheet.Plan(0);
+  public static final Sheet PLAN = new Sheet.Plan();
 
   private Sheets() {}
 

@@ -64,7 +64,7 @@ final class PinChoice {
   private List<Place> places() {
     List<Place> places = new ArrayList<>(List.of(new Place(Optional.empty())));
     Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
-    for (Controller c : boxes(show)) {
+    for (Controller c : boxes(session, show)) {
       String id = c.id();
       places.add(new Place(Optional.of(new Pin(id, OptionalInt.empty()))));
       int ports = Objects.requireNonNull(kinds.get(c.type())).ports();
@@ -76,7 +76,7 @@ final class PinChoice {
   }
 
   /** The builder's boxes, or those that the planner chose. */
-  private List<Controller> boxes(Show of) {
+  static List<Controller> boxes(Session session, Show of) {
     return of.controllers()
         .orElseGet(
             () ->
@@ -86,17 +86,9 @@ final class PinChoice {
                     .toList());
   }
 
-  /** Where the planner had chosen the boxes, a pin makes those boxes what there is. */
   private void pin(Place place) {
     session.edit(
         run.name() + " goes " + (place.pin().isPresent() ? "to " : "") + place.text() + ".",
-        s -> {
-          Show fixed =
-              s.controllers().isPresent() || place.pin().isEmpty()
-                  ? s
-                  : s.withControllers(boxes(s));
-          return RunEdits.changed(fixed, run.name(), r -> r.withPin(place.pin()))
-              .withAllotting(fixed.allotting().released(run.name()));
-        });
+        s -> RunEdits.pinned(s, List.of(run.name()), place.pin(), boxes(session, s)));
   }
 }

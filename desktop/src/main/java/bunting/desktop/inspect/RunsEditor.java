@@ -3,10 +3,8 @@ package bunting.desktop.inspect;
 import bunting.core.assess.Reading;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.ByHand;
-import bunting.core.show.Controller;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
-import bunting.core.show.PlacedController;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
@@ -125,7 +123,7 @@ final class RunsEditor {
       boxes.add(new Box(Optional.empty(), true));
     }
     boxes.add(new Box(Optional.empty(), false));
-    there().forEach(c -> boxes.add(new Box(Optional.of(c.id()), false)));
+    PinChoice.boxes(session, show).forEach(c -> boxes.add(new Box(Optional.of(c.id()), false)));
     form.choice(
         "Go to",
         "edit-runs-pin",
@@ -135,33 +133,14 @@ final class RunsEditor {
         this::pin);
   }
 
-  private List<Controller> there() {
-    return show.controllers()
-        .orElseGet(
-            () ->
-                session.assessment().get().stream()
-                    .flatMap(a -> a.reading().decisions().controllers().stream())
-                    .map(PlacedController::controller)
-                    .toList());
-  }
-
   private void pin(Box box) {
     if (box.differs()) {
       return;
     }
-    List<Controller> boxes = there();
     Optional<Pin> pin = box.id().map(id -> new Pin(id, OptionalInt.empty()));
     session.edit(
         who() + " go " + (pin.isPresent() ? "to " : "") + box.text() + ".",
-        s -> {
-          Show next = s.controllers().isPresent() || pin.isEmpty() ? s : s.withControllers(boxes);
-          for (String name : names) {
-            next =
-                RunEdits.changed(next, name, r -> r.withPin(pin))
-                    .withAllotting(next.allotting().released(name));
-          }
-          return next;
-        });
+        s -> RunEdits.pinned(s, names, pin, PinChoice.boxes(session, s)));
   }
 
   /** What a plan says of them together, and holding them where it has them. */

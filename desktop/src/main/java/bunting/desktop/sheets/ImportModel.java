@@ -29,12 +29,14 @@ final class ImportModel {
    * A list and what comes of it.
    *
    * @param rows that hold something, also those above the headings, from 0
-   * @param lines what each row below the headings becomes, by its place in the sheet
+   * @param preview what each row below the headings becomes
+   * @param lines the same by its place in the sheet
    * @param recalled whether it is understood as somebody said of one before
    */
   record Look(
       SheetImport sheet,
       List<Integer> rows,
+      List<SheetImport.Row> preview,
       Map<Integer, SheetImport.Row> lines,
       List<String> told,
       boolean recalled) {
@@ -162,6 +164,6 @@ final class ImportModel {
             .toList();
     Map<Integer, SheetImport.Row> lines =
         preview.stream().collect(Collectors.toMap(SheetImport.Row::index, r -> r));
-    return new Look(sheet, rows, lines, sheet.guessed(preview), recalled);
+    return new Look(sheet, rows, preview, lines, sheet.guessed(preview), recalled);
   }
 }

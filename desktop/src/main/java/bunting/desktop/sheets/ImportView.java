@@ -255,15 +255,15 @@ public final class ImportView extends StackedView {
 
   private void take(boolean whole) {
     ImportModel.Look look = model.look().orElseThrow();
-    SheetImport read = look.sheet();
+    List<SheetImport.Row> rows = look.preview();
     close.run();
     model.remember();
     if (session.show().isPresent()) {
       session.edit(
           Texts.count(look.lights(), "run was", "runs were") + " taken in.",
-          s -> whole ? read.taken(s) : read.added(s));
+          s -> whole ? SheetImport.taken(s, rows) : SheetImport.added(s, rows));
     } else {
-      session.start(read.taken(Show.fresh()));
+      session.start(SheetImport.taken(Show.fresh(), rows));
     }
   }
 

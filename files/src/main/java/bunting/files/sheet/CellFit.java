@@ -17,10 +17,6 @@ final class CellFit {
   private static final Pattern NUMBER =
       Pattern.compile("\\d{1,9}(?:[.,' ]\\d{1,9})*\\s*\\p{L}{0,5}(?:/\\p{L}{1,5})?");
   private static final Pattern COLOURS = Pattern.compile("[rgbwca]{1,6}");
-  private static final Set<String> YES_NO =
-      Set.of(
-          "yes", "no", "y", "n", "x", "true", "false", "1", "0", "ja", "nein", "nee", "oui", "non",
-          "si", "sí");
   private static final Set<String> COUNTED =
       Set.of(
           "px", "pixel", "pixels", "pcs", "pc", "stk", "stuck", "st", "nodes", "leds", "ea", "each",
@@ -59,7 +55,7 @@ final class CellFit {
       case TYPE -> share(texts, CellFit::lettered);
       case UNIT -> share(texts, CellFit::unit);
       case ORDER -> share(texts, t -> COLOURS.matcher(t.toLowerCase(Locale.ROOT)).matches());
-      case SPLIT, REVERSED -> share(texts, t -> YES_NO.contains(t.toLowerCase(Locale.ROOT)));
+      case SPLIT, REVERSED -> share(texts, t -> SheetText.yesNo(t).isPresent());
       case CONTROLLER -> 1 - share(texts, Measures::hasUnit);
       case PORT -> share(texts, t -> port(t).isPresent());
       default -> ofValues(field, texts);

@@ -1,9 +1,11 @@
 package bunting.core.show.edit;
 
+import bunting.core.show.Controller;
 import bunting.core.show.Fitting;
 import bunting.core.show.HandOut;
 import bunting.core.show.Held;
 import bunting.core.show.HeldPost;
+import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -55,6 +57,22 @@ public final class RunEdits {
     Show next = show;
     for (String name : names) {
       next = changed(next, name, change);
+    }
+    return next;
+  }
+
+  /**
+   * Runs pinned to a place, or none of theirs any more; what was held of them by hand is let go.
+   *
+   * @param boxes where the planner had chosen them, a pin makes these what there is
+   */
+  public static Show pinned(
+      Show show, Collection<String> names, Optional<Pin> pin, List<Controller> boxes) {
+    boolean fixes = show.controllers().isEmpty() && pin.isPresent();
+    Show next = fixes ? show.withControllers(boxes) : show;
+    for (String name : names) {
+      next =
+          changed(next, name, r -> r.withPin(pin)).withAllotting(next.allotting().released(name));
     }
     return next;
   }
