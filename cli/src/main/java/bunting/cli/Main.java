@@ -32,6 +32,7 @@ import picocli.CommandLine.Command;
       ExportCommand.class,
       CompareCommand.class,
       WhyCommand.class,
+      GuessesCommand.class,
       LoseCommand.class,
       DiagnoseCommand.class,
       MeterCommand.class,

@@ -110,4 +110,42 @@ class SurveyCommandsTest extends CommandDriver {
     assertThat(run("which", "--volts", "12", "--leds-per-m", "60", "--wires", "COLOURS")).isZero();
     assertThat(out).contains("PWM outputs");
   }
+
+  /** 780 pixels of a port that takes 800: a tenth more are 58 too many. */
+  @Test
+  void whatAGuessMayBringIsSaid() throws Exception {
+    String list =
+        file(
+            "RUNS.csv",
+            "name,type,pixels,controller,port,length_guess_percent,length_read_off\n"
+                + "Weir,5v-string-10,780,Mill,1,10,\nOwl,5v-string-10,60,Mill,2,,the mill door\n");
+    file("SETTINGS.json", "{\"controllers\":[{\"id\":\"Mill\",\"type\":\"box-4\"}]}");
+    assertThat(run("guesses", list)).as(err).isZero();
+    assertThat(out)
+        .startsWith("2 runs are guessed;")
+        .contains("Port Mill:1 has 58 pixels more than it takes. [Weir]")
+        .contains("Walk 1: measure Weir; it settles ");
+    assertThat(run("guesses", list, "--json")).isZero();
+    assertThat(out).contains("\"readOff\" : \"the mill door\"").contains("\"kind\" : \"port\"");
+    assertThat(run("check", list)).isZero();
+    assertThat(out).contains("warn guess: Measure Weir again: it is guessed, give or take 10 %");
+  }
+
+  @Test
+  void aGuessThatIsNoNumberIsOneSentence() throws Exception {
+    String list =
+        file("RUNS.csv", "name,type,pixels,length_guess_percent\nWeir,5v-strip-60,60,lots\n");
+    assertThat(run("check", list)).isEqualTo(2);
+    assertThat(err.strip())
+        .contains("line 2, column length_guess_percent")
+        .contains("0 to 90")
+        .doesNotContain("\n");
+  }
+
+  @Test
+  void nothingGuessedIsSaid() throws Exception {
+    String list = file("RUNS.csv", "name,type,pixels\nWeir,5v-strip-60,60\n");
+    assertThat(run("guesses", list)).isZero();
+    assertThat(out).startsWith("Nothing is guessed");
+  }
 }

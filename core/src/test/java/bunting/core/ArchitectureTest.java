@@ -79,6 +79,8 @@ class ArchitectureTest {
         .definedBy("bunting.core.network")
         .layer("whatif")
         .definedBy("bunting.core.whatif")
+        .layer("guess")
+        .definedBy("bunting.core.guess")
         .layer("checks")
         .definedBy("bunting.core.checks")
         .layer("patch")
@@ -216,8 +218,11 @@ class ArchitectureTest {
             "survey",
             "cost",
             "show")
+        .whereLayer("guess")
+        .mayOnlyAccessLayers("assess", "stock", "survey", "show")
         .whereLayer("checks")
         .mayOnlyAccessLayers(
+            "guess",
             "copper",
             "island",
             "dc",

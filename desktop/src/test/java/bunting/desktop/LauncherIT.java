@@ -100,6 +100,7 @@ class LauncherIT {
             ("drop --volts 5 --pixels 300 --pitch 60 --ma 50 --rail-ohms-per-m 0.06 --feed"
                     + " 1,2,16AWG --feed 300,7,14AWG --json")
                 .split(" ")));
+    starts.put("guesses", List.of("guesses", runs, "--json"));
     starts.put("lose", List.of("lose", runs, "--json"));
     String plan = folder.resolve("PLAN.json").toString();
     String send = "--pattern chase --seconds 0.2 --to 127.0.0.1:9";

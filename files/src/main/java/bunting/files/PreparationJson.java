@@ -29,6 +29,13 @@ final class PreparationJson {
               Kind.whole(Range.DAYS_AHEAD),
               Preparation::readyDays)
           .usually(Preparation.READY_DAYS);
+  private static final Field<Preparation, Boolean> SAFE_SIDE =
+      Field.each(
+              "safeSide",
+              "what is guessed is ordered at its longest",
+              Kind.flag(),
+              Preparation::safeSide)
+          .usually(false);
 
   private static final Field<Offer, String> PART =
       Field.each(
@@ -111,7 +118,7 @@ final class PreparationJson {
   /** Rows of the documentation. */
   static List<String> documentation() {
     return Stream.of(
-            Stream.of(OPENING.documented(), READY.documented()),
+            Stream.of(OPENING.documented(), READY.documented(), SAFE_SIDE.documented()),
             OFFERS.documentation().stream(),
             PLUGS.documentation().stream(),
             STEPS.documentation().stream())
@@ -131,7 +138,8 @@ final class PreparationJson {
             f.of(READY),
             f.things("offers", OFFERS),
             f.list("plugs", PLUGS::read, TypePlug::pixelType).orElse(List.of()),
-            f.things("done", STEPS));
+            f.things("done", STEPS),
+            f.of(SAFE_SIDE));
     f.done();
     return Optional.of(preparation);
   }
@@ -143,7 +151,7 @@ final class PreparationJson {
     json.object(
         "preparation",
         j -> {
-          Shape.write(j, List.of(OPENING, READY), preparation);
+          Shape.write(j, List.of(OPENING, READY, SAFE_SIDE), preparation);
           j.list("offers", preparation.offers(), OFFERS::write);
           j.list("plugs", preparation.plugs(), PLUGS::write);
           j.list("done", preparation.done(), STEPS::write);

@@ -7,6 +7,7 @@ import static bunting.files.codec.Optionals.whole;
 import bunting.core.limits.Range;
 import bunting.core.show.Course;
 import bunting.core.show.Fitting;
+import bunting.core.show.Guess;
 import bunting.core.show.Hanging;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
@@ -139,6 +140,30 @@ final class RunFields {
                   CourseText::of),
               r -> r.hanging().course())
           .column("course_m");
+  private static final Field<Run, Double> LENGTH_GUESS =
+      new Field<Run, Double>(
+              "lengthGuessPercent",
+              "its length is a guess, give or take so many percent",
+              Kind.number(Range.GUESS),
+              r -> Optional.of(r.guess().lengthPercent()).filter(p -> p > 0))
+          .column("length_guess_percent")
+          .usually(0.0);
+  private static final Field<Run, Double> LEAD_GUESS =
+      new Field<Run, Double>(
+              "leadGuessPercent",
+              "so is its lead",
+              Kind.number(Range.GUESS),
+              r -> Optional.of(r.guess().leadPercent()).filter(p -> p > 0))
+          .column("lead_guess_percent")
+          .usually(0.0);
+  private static final Field<Run, String> READ_OFF =
+      new Field<Run, String>(
+              "lengthReadOff",
+              "the thing of known size that its length was read off: give or take 5 percent where"
+                  + " nothing else is said",
+              Kind.text(Names.LENGTH_MAX),
+              r -> r.guess().readOff())
+          .column("length_read_off");
   private static final Field<Run, List<Point>> ROUTE =
       new Field<Run, List<Point>>(
               "routeM",
@@ -175,7 +200,10 @@ final class RunFields {
           ORDER,
           REVERSED,
           COURSE,
-          ROUTE);
+          ROUTE,
+          LENGTH_GUESS,
+          LEAD_GUESS,
+          READ_OFF);
 
   private RunFields() {}
 
@@ -229,6 +257,7 @@ final class RunFields {
             found.pin(),
             values.of(SPLIT),
             new Fitting(values.of(GROUPING), values.maybe(ORDER), values.of(REVERSED)),
+            new Guess(values.of(LENGTH_GUESS), values.of(LEAD_GUESS), values.maybe(READ_OFF)),
             found.notes());
     Optional<Integer> built = values.maybe(BUILT);
     return built.isPresent() ? run.withBuilt(whole(built)) : run;

@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.show.BulbString;
+import bunting.core.show.Guess;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Run;
@@ -279,6 +280,18 @@ public final class SheetImport {
     long copies = preview.stream().filter(r -> r.lights().size() > 1).count();
     if (copies > 0) {
       told.add(Texts.count(copies, "row becomes", "rows become") + " several runs, numbered.");
+    }
+    long about =
+        preview.stream()
+            .flatMap(r -> r.lights().stream())
+            .filter(l -> l.run().filter(r -> r.guess().any()).isPresent())
+            .count();
+    if (about > 0) {
+      told.add(
+          Texts.count(about, "run says", "runs say")
+              + " about how long: taken as guesses, give or take "
+              + Texts.number(Guess.USUAL_PERCENT)
+              + " %.");
     }
     return told;
   }

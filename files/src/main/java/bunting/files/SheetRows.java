@@ -1,8 +1,10 @@
 package bunting.files;
 
 import bunting.core.show.Controller;
+import bunting.core.show.Guess;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Show;
+import bunting.core.show.Texts;
 import bunting.core.units.Measures;
 import bunting.core.units.Measures.Unit;
 import bunting.files.SheetImport.CellError;
@@ -83,9 +85,20 @@ final class SheetRows {
       Optional<BigDecimal> metres =
           Measures.metres(signed ? raw.substring(1) : raw, unit, read.mark(field))
               .map(m -> field == SheetField.LENGTH ? m.add(inches(read)) : m);
+      guessed(read, field);
       metres.ifPresentOrElse(
           m -> read.cells.put(field.column(), (signed ? "-" : "") + plain(m)),
           () -> read.wrong(field, SheetText.cure(field)));
+    }
+  }
+
+  /** A cell that says so itself: give or take what is usual. */
+  private static void guessed(SheetReading read, SheetField field) {
+    boolean lead = field == SheetField.LEAD;
+    boolean length = field == SheetField.LENGTH || field == SheetField.PIXELS;
+    if ((lead || length) && Measures.about(read.text(field))) {
+      read.cells.put(
+          lead ? "lead_guess_percent" : "length_guess_percent", Texts.number(Guess.USUAL_PERCENT));
     }
   }
 
@@ -112,6 +125,7 @@ final class SheetRows {
   private static void counts(SheetReading read) {
     for (SheetField field : SheetField.values()) {
       if (field.counted() && field != SheetField.PORT && read.has(field)) {
+        guessed(read, field);
         Measures.count(read.text(field))
             .ifPresentOrElse(
                 n -> read.cells.put(field.column(), Integer.toString(n)),

@@ -71,6 +71,12 @@ class AnybodysListTest {
     StringBuilder line = new StringBuilder(run.name() + " | " + run.type() + " | " + run.pixels());
     run.lengthM().ifPresent(m -> line.append(" | ").append(Texts.number(m)).append(" m"));
     run.leadM().ifPresent(m -> line.append(" | lead ").append(Texts.number(m)));
+    if (run.guess().length() > 0) {
+      line.append(" | ").append(run.guess().words());
+    }
+    if (run.guess().leadPercent() > 0) {
+      line.append(" | lead +- ").append(Texts.number(run.guess().leadPercent())).append(" %");
+    }
     run.group().ifPresent(g -> line.append(" | of ").append(g));
     run.fitting().order().ifPresent(o -> line.append(" | ").append(o));
     run.pin()

@@ -29,7 +29,8 @@ class PreparationFilesTest {
               new Offer("blade fuse 5 A", "in the village", 3.5, 10, 2),
               new Offer("blade fuse 5 A", "", 0, 0, 40)),
           List.of(new TypePlug("12v-strip-60", "white ring", true, false, TypePlug.Side.RIGHT)),
-          List.of(new Done(Work.HANG, "Weir \"1\"", 1), new Done(Work.BOX, "C1", 0)));
+          List.of(new Done(Work.HANG, "Weir \"1\"", 1), new Done(Work.BOX, "C1", 0)),
+          true);
 
   private static Show read(byte[] bytes) throws BadInputException {
     return ShowDocument.read(

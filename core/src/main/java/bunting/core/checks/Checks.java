@@ -50,6 +50,7 @@ public final class Checks {
           new RailAmps(),
           new LengthMismatch(),
           new LeadBesidePlaces(),
+          new GuessFlips(),
           new OffCut(),
           new UnknownKey(),
           new LeftOut(),

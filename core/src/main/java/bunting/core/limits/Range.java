@@ -24,6 +24,9 @@ public record Range(double least, double most, boolean aboveLeast, String text) 
   /** Lengths, metres. */
   public static final Range LENGTH = between(0, 100_000);
 
+  /** Give or take of a measure, percent. */
+  public static final Range GUESS = between(0, 90);
+
   /** Measured lengths of a run, metres. */
   public static final Range RUN_LENGTH = aboveTo(0, 100_000);
 

@@ -147,6 +147,9 @@ public final class ShowLimits {
     number("The planned pixels of " + run.name(), run.plannedPixels(), Range.PIXELS);
     run.lengthM().ifPresent(m -> number("The length of " + run.name(), m, Range.RUN_LENGTH));
     run.leadM().ifPresent(m -> number("The lead of " + run.name(), m, Range.LENGTH));
+    number("The guess at " + run.name(), run.guess().lengthPercent(), Range.GUESS);
+    number("The guess at the lead of " + run.name(), run.guess().leadPercent(), Range.GUESS);
+    run.guess().readOff().ifPresent(t -> shortText("What " + run.name() + " was read off", t));
     run.group().ifPresent(g -> name("The group of " + run.name(), g));
     run.hanging().course().ifPresent(c -> course(what, c));
     at(what, run.start());

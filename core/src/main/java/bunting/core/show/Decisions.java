@@ -90,12 +90,17 @@ public record Decisions(
 
   /** The same with other feeds. */
   public Decisions withFeeds(List<Feed> list) {
+    return with(segments, list, breaks);
+  }
+
+  /** The same with other segments, and feeds and breaks that go with them. */
+  public Decisions with(List<Segment> pieces, List<Feed> fed, List<Break> cuts) {
     return new Decisions(
         controllers,
-        segments,
-        list,
+        pieces,
+        fed,
         trunks,
-        breaks,
+        cuts,
         supplies,
         inputs,
         unplaced,

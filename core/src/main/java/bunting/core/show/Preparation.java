@@ -14,13 +14,15 @@ import java.util.Optional;
  * @param offers what shops ask, in the order in which they were typed
  * @param plugs what is known of the plugs of a pixel type, one each
  * @param done steps of the work list that are done, sorted
+ * @param safeSide whether all that is guessed is ordered at its longest
  */
 public record Preparation(
     Optional<LocalDate> opening,
     int readyDays,
     List<Offer> offers,
     List<TypePlug> plugs,
-    List<Done> done) {
+    List<Done> done,
+    boolean safeSide) {
   /** Three weeks to build in where nobody said otherwise. */
   public static final int READY_DAYS = 21;
 
@@ -29,7 +31,7 @@ public record Preparation(
 
   /** Nothing yet. */
   public static final Preparation NONE =
-      new Preparation(Optional.empty(), READY_DAYS, List.of(), List.of(), List.of());
+      new Preparation(Optional.empty(), READY_DAYS, List.of(), List.of(), List.of(), false);
 
   public Preparation {
     offers = List.copyOf(offers);
@@ -112,12 +114,12 @@ public record Preparation(
 
   /** The same with another first evening; empty: that of the hours. */
   public Preparation withOpening(Optional<LocalDate> day) {
-    return new Preparation(day, readyDays, offers, plugs, done);
+    return new Preparation(day, readyDays, offers, plugs, done, safeSide);
   }
 
   /** The same with all in the house so many days before. */
   public Preparation withReadyDays(int days) {
-    return new Preparation(opening, days, offers, plugs, done);
+    return new Preparation(opening, days, offers, plugs, done, safeSide);
   }
 
   /** The same with these offers for a part, and no others. */
@@ -125,7 +127,7 @@ public record Preparation(
     List<Offer> next = new ArrayList<>(offers);
     next.removeIf(o -> o.part().equals(part));
     next.addAll(now);
-    return new Preparation(opening, readyDays, next, plugs, done);
+    return new Preparation(opening, readyDays, next, plugs, done, safeSide);
   }
 
   /** The same with what is known of a type's plugs. */
@@ -140,7 +142,7 @@ public record Preparation(
 
   /** The same with other plugs. */
   public Preparation withPlugs(List<TypePlug> other) {
-    return new Preparation(opening, readyDays, offers, other, done);
+    return new Preparation(opening, readyDays, offers, other, done, safeSide);
   }
 
   /** The same with a step done, or not done any more. */
@@ -153,9 +155,14 @@ public record Preparation(
     return withDone(next);
   }
 
+  /** The same with guesses ordered at their longest, or as they are. */
+  public Preparation withSafeSide(boolean on) {
+    return new Preparation(opening, readyDays, offers, plugs, done, on);
+  }
+
   /** The same with other steps done. */
   public Preparation withDone(List<Done> other) {
-    return new Preparation(opening, readyDays, offers, plugs, other);
+    return new Preparation(opening, readyDays, offers, plugs, other, safeSide);
   }
 
   /** The same with a run under another name. */

@@ -21,6 +21,7 @@ import java.util.TreeMap;
  * @param pin where the builder wants it
  * @param split whether it may be divided between ports
  * @param fitting how its slots lie on its pixels
+ * @param guess how far its measures can be trusted
  * @param notes columns that are not ours, kept
  */
 public record Run(
@@ -35,6 +36,7 @@ public record Run(
     Optional<Pin> pin,
     boolean split,
     Fitting fitting,
+    Guess guess,
     Map<String, String> notes) {
   /** Most pixels that a run may have. */
   public static final int PIXELS_MAX = 1_000_000;
@@ -68,6 +70,7 @@ public record Run(
         pin,
         split,
         Fitting.PLAIN,
+        Guess.NONE,
         notes);
   }
 
@@ -113,7 +116,7 @@ public record Run(
     OptionalInt plan = counted ? OptionalInt.of(count) : planned;
     int now = counted ? pixels : count;
     return new Run(
-        name, type, now, plan, lengthM, hanging, leadM, group, pin, split, fitting, notes);
+        name, type, now, plan, lengthM, hanging, leadM, group, pin, split, fitting, guess, notes);
   }
 
   /** The same as it was built; empty: not counted yet, the plan holds again. */
@@ -121,66 +124,83 @@ public record Run(
     OptionalInt plan = count.isPresent() ? OptionalInt.of(plannedPixels()) : OptionalInt.empty();
     int now = count.orElse(plannedPixels());
     return new Run(
-        name, type, now, plan, lengthM, hanging, leadM, group, pin, split, fitting, notes);
+        name, type, now, plan, lengthM, hanging, leadM, group, pin, split, fitting, guess, notes);
   }
 
   /** The same under another name. */
   public Run withName(String other) {
     return new Run(
-        other, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, notes);
+        other, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, guess,
+        notes);
   }
 
   /** The same with another pixel type. */
   public Run withType(String id) {
     return new Run(
-        name, id, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, notes);
+        name, id, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, guess,
+        notes);
   }
 
   /** The same with another measured length. */
   public Run withLength(OptionalDouble metres) {
     return new Run(
-        name, type, pixels, planned, metres, hanging, leadM, group, pin, split, fitting, notes);
+        name, type, pixels, planned, metres, hanging, leadM, group, pin, split, fitting, guess,
+        notes);
   }
 
   /** The same hanging elsewhere. */
   public Run withHanging(Hanging where) {
     return new Run(
-        name, type, pixels, planned, lengthM, where, leadM, group, pin, split, fitting, notes);
+        name, type, pixels, planned, lengthM, where, leadM, group, pin, split, fitting, guess,
+        notes);
   }
 
   /** The same with another measured lead; empty: by the rule for lengths. */
   public Run withLead(OptionalDouble metres) {
     return new Run(
-        name, type, pixels, planned, lengthM, hanging, metres, group, pin, split, fitting, notes);
+        name, type, pixels, planned, lengthM, hanging, metres, group, pin, split, fitting, guess,
+        notes);
   }
 
   /** The same in another group; empty: in none. */
   public Run withGroup(Optional<String> other) {
     return new Run(
-        name, type, pixels, planned, lengthM, hanging, leadM, other, pin, split, fitting, notes);
+        name, type, pixels, planned, lengthM, hanging, leadM, other, pin, split, fitting, guess,
+        notes);
   }
 
   /** The same with another pin; empty: free. */
   public Run withPin(Optional<Pin> to) {
     return new Run(
-        name, type, pixels, planned, lengthM, hanging, leadM, group, to, split, fitting, notes);
+        name, type, pixels, planned, lengthM, hanging, leadM, group, to, split, fitting, guess,
+        notes);
   }
 
   /** The same with its slots laid otherwise. */
   public Run withFitting(Fitting other) {
     return new Run(
-        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, other, notes);
+        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, other, guess,
+        notes);
+  }
+
+  /** The same with measures that are trusted otherwise. */
+  public Run withGuess(Guess other) {
+    return new Run(
+        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, other,
+        notes);
   }
 
   /** The same with other notes. */
   public Run withNotes(Map<String, String> other) {
     return new Run(
-        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, other);
+        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, split, fitting, guess,
+        other);
   }
 
   /** The same, which may be divided between ports or not. */
   public Run withSplit(boolean may) {
     return new Run(
-        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, may, fitting, notes);
+        name, type, pixels, planned, lengthM, hanging, leadM, group, pin, may, fitting, guess,
+        notes);
   }
 }

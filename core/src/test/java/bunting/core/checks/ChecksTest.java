@@ -139,6 +139,12 @@ class ChecksTest {
     Reading ok = read(sound());
     var s = sound();
     faults.put(
+        "guess",
+        read(
+            runs(
+                run("Owl", "5v-strip-60", 120)
+                    .withGuess(bunting.core.show.Guess.NONE.withLength(60)))));
+    faults.put(
         "unplaced",
         read(
             new Show(

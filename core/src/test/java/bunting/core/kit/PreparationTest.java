@@ -166,7 +166,8 @@ class PreparationTest {
     Show show =
         show()
             .withPreparation(
-                new Preparation(Optional.empty(), 21, List.of(), List.of(), List.of(hung, box)));
+                new Preparation(
+                    Optional.empty(), 21, List.of(), List.of(), List.of(hung, box), false));
     Show renamed = RunEdits.renamed(show, "run 1", "weir");
     assertThat(renamed.preparation().done())
         .containsExactlyInAnyOrder(new Done(Work.HANG, "weir", 1), box);

@@ -23,14 +23,14 @@ import java.util.OptionalDouble;
 import java.util.Random;
 
 /** Random shows for the rules of power. */
-final class RandomWiring {
+public final class RandomWiring {
   private RandomWiring() {}
 
   private static final List<String> TYPES =
       List.of("5v-strip-60", "5v-strip-30", "12v-strip-60", "24v-strip-60-rgbw", "5v-string-10");
 
   /** Runs with random copper, joints, inputs, trims, ways and brightness. */
-  static Show show(Random random) {
+  public static Show show(Random random) {
     List<Run> runs = new ArrayList<>();
     for (int r = 0; r < 1 + random.nextInt(6); r++) {
       String type = TYPES.get(random.nextInt(TYPES.size()));
@@ -71,7 +71,7 @@ final class RandomWiring {
   }
 
   /** The same with other kinds of load, limits of rails, plain sets and posts by hand. */
-  static Show everything(Random random) {
+  public static Show everything(Random random) {
     Show show = show(random);
     Catalogue c = StandardCatalogue.get();
     LoadKind kind = List.of(LoadKind.values()).get(random.nextInt(4));
@@ -118,7 +118,7 @@ final class RandomWiring {
   }
 
   /** The same with feeds by hand on some runs, wise or not. */
-  static Show byHand(Random random) {
+  public static Show byHand(Random random) {
     Show show = everything(random);
     for (Run run : show.runs()) {
       if (random.nextBoolean()) {

@@ -46,7 +46,7 @@ final class RunEditor {
         type(),
         t -> edit(run.name() + " is of type " + t.name() + ".", r -> r.withType(t.id())));
     form.length("Length", "edit-length", run.lengthM(), lengths, Range.RUN_LENGTH, this::length)
-        .prompting("not measured");
+        .prompting("no tape yet");
     form.whole(
         "Planned",
         "edit-pixels",
@@ -59,9 +59,11 @@ final class RunEditor {
                 r -> r.withPixels(n)));
     String counted = run.built().isPresent() ? Integer.toString(run.built().getAsInt()) : "";
     form.text("Built", "edit-built", counted, "px", this::built).prompting("not counted");
+    new GuessEditor(session, run).length(form);
     form.text("Group", "edit-group", run.group().orElse(""), "", this::group).prompting("none");
     form.length("Lead", "edit-lead", run.leadM(), lengths, Range.LENGTH, this::lead)
         .prompting(run.hanging().route().isEmpty() ? "by the rule" : "as it is drawn");
+    new GuessEditor(session, run).lead(form);
     Rails.Limit rail = Rails.of(type());
     form.text(
             "Rails bear",

@@ -1,7 +1,9 @@
 package bunting.desktop.prepare;
 
 import bunting.core.assess.Reading;
+import bunting.core.guess.Guesses;
 import bunting.core.kit.Cables;
+import bunting.core.kit.Need;
 import bunting.core.kit.Purchase;
 import bunting.core.kit.ShoppingList;
 import bunting.core.kit.StrikeList;
@@ -100,10 +102,12 @@ final class PrepareModel {
 
   private static Lists of(Reading reading, ShowLog log, LocalDate day) {
     List<Cables.Cable> cables = Cables.of(reading);
-    CutList cuts = CutList.of(reading.show());
+    Reading order = Guesses.toOrder(reading);
+    List<Need> needs =
+        ShoppingList.of(order, CutList.of(order.show()), Cables.of(order), log.stock());
     return new Lists(
         reading,
-        Purchase.of(ShoppingList.of(reading, cuts, cables, log.stock()), reading.show(), day),
+        Purchase.of(needs, reading.show(), day),
         WorkList.of(reading).learning(log),
         StrikeList.of(reading, cables),
         day);

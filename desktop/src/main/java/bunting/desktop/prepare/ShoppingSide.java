@@ -70,6 +70,15 @@ final class ShoppingSide extends SidePanel {
         "days ahead",
         Range.DAYS_AHEAD,
         days -> edit("All is in the house " + days + " days before.", x -> x.withReadyDays(days)));
+    form.check(
+        "Guesses",
+        "safe-side",
+        "order the longest",
+        p.safeSide(),
+        on ->
+            edit(
+                on ? "Guesses are ordered at their longest." : "Guesses are ordered as they are.",
+                x -> x.withSafeSide(on)));
     chosen.ifPresentOrElse(
         c -> chosen(form, c, show), () -> form.words("Choose a thing to type what shops ask."));
     content().getChildren().setAll(form.rows());

@@ -1,5 +1,6 @@
 package bunting.desktop.survey;
 
+import bunting.core.guess.TurnedOut;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -210,7 +211,8 @@ public final class TapeSheet extends VBox {
       PixelType type = types.get(run.type());
       double metres = type == null ? 0 : Geometry.lengthM(run, type);
       String text = lengths.feet() ? lengths.text(metres) : Texts.fixed(metres, 2);
-      measured.setText(run.lengthM().isPresent() ? text : "(" + text + ")");
+      String about = TurnedOut.lengthGuessed(run) ? "~" : "";
+      measured.setText(about + (run.lengthM().isPresent() ? text : "(" + text + ")"));
       planned.setText(Integer.toString(run.plannedPixels()));
       boolean other = run.built().isPresent() && run.built().getAsInt() != run.plannedPixels();
       String mark = other ? "≠ " : "";

@@ -1,12 +1,14 @@
 package bunting.desktop.prepare;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.Mockito.when;
 
 import bunting.core.kit.Purchase;
 import bunting.core.kit.WorkList;
 import bunting.core.plan.Assessment;
+import bunting.core.show.Guess;
 import bunting.core.show.Preparation;
 import bunting.desktop.survey.WindowDriver;
 import bunting.files.ShowFiles;
@@ -16,6 +18,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TableView;
 import javafx.scene.control.TextField;
@@ -225,5 +228,46 @@ class PrepareWindowTest extends WindowDriver {
     assertThat(show().preparation().plugs().getFirst().plug()).isEqualTo("white ring");
     assertThat(robot.lookup("#plug-kind").queryAs(TextField.class).getText())
         .isEqualTo("white ring");
+  }
+
+  private double pixels(FxRobot robot) {
+    return onScreen(
+        () ->
+            table(robot).getItems().stream()
+                .filter(p -> p.need().kind().equals("track for strip"))
+                .mapToDouble(p -> p.need().planned())
+                .sum());
+  }
+
+  /** A wall that was paced: what would flip is told, and it may be ordered at its longest. */
+  @Test
+  void aGuessIsToldAndOrderedForTheSafeSide(FxRobot robot) {
+    simple();
+    robot.push(KeyCode.F5);
+    does(() -> session.selection().set(new bunting.desktop.session.Selection.OfRun("Arch")));
+    enter(robot, "#edit-guess", "95");
+    assertThat(show().run("Arch").orElseThrow().guess()).isEqualTo(Guess.NONE);
+    enter(robot, "#edit-guess", "25");
+    enter(robot, "#edit-read-off", "the mill door");
+    enter(robot, "#edit-lead-guess", "10");
+    wait(this::isQuiet);
+    Guess guess = show().run("Arch").orElseThrow().guess();
+    assertThat(guess.words()).isEqualTo("read off the mill door, give or take 25 %");
+    assertThat(guess.leadPercent()).isEqualTo(10);
+    assertThat(onScreen(() -> session.assessment().get().orElseThrow().findings()))
+        .anyMatch(f -> f.code().equals("guess") && f.subject().id().equals("Arch"));
+
+    robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.P);
+    idle();
+    double planned = pixels(robot);
+    does(() -> robot.lookup("#safe-side").queryAs(CheckBox.class).fire());
+    idle();
+    assertThat(show().preparation().safeSide()).isTrue();
+    assertThat(pixels(robot)).isCloseTo(planned + 643 * 0.25 / 60, within(0.02));
+    focus(robot, "#shopping-table");
+    undoAll(robot);
+    idle();
+    assertThat(pixels(robot)).isEqualTo(planned);
+    assertThat(show().run("Arch").orElseThrow().guess()).isEqualTo(Guess.NONE);
   }
 }

@@ -1,5 +1,6 @@
 package bunting.desktop.session;
 
+import bunting.core.show.Guess;
 import bunting.core.show.Lasting;
 import bunting.core.show.Preparation;
 import bunting.core.show.Show;
@@ -37,6 +38,11 @@ final class RandomPreparations {
       case 4 -> preparing(p -> p.withPlug(new TypePlug(type, name, yes, !yes, side)));
       case 5 -> preparing(p -> p.with(done(Preparation.Work.HANG, run, Math.max(1, days)), yes));
       case 6 -> preparing(p -> p.with(done(Preparation.Work.BOX, box, 0), yes));
+      case 7 -> preparing(p -> p.withSafeSide(yes));
+      case 8 ->
+          s ->
+              RunEdits.changed(
+                  s, run, r -> r.withGuess(new Guess(amount, days, Optional.of(name))));
       default ->
           s -> RunEdits.changed(s, run, r -> List.of(Lasting.values()).get(n % 5).with(r, name));
     };

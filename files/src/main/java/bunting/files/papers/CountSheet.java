@@ -1,5 +1,8 @@
 package bunting.files.papers;
 
+import bunting.core.guess.End;
+import bunting.core.guess.Flip;
+import bunting.core.guess.Walk;
 import bunting.core.show.Lasting;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
@@ -8,6 +11,7 @@ import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** To be taken up the ladder: planned counts, and room for the built ones. */
 final class CountSheet {
@@ -56,7 +60,33 @@ final class CountSheet {
                 + " reds + 10 x whites + single ones. Write it down before you climb down.")
         .caution("Two people on a ladder job; nobody works on a roof alone.")
         .table(table(from));
+    List<Walk> walks = Walk.of(from.flips());
+    if (!walks.isEmpty()) {
+      page.table("Measure again before you order", again(from, walks));
+    }
     List<Run> known = from.show().runs().stream().filter(Lasting::any).toList();
     return known.isEmpty() ? page : page.table("For the years", lasting(known));
+  }
+
+  /** The runs whose guessed measure something hangs on, the one that settles most first. */
+  private static Table again(Sources from, List<Walk> walks) {
+    return Table.of(
+        walks,
+        List.of(
+            Table.<Walk>text("run", "Run", Walk::run),
+            Table.<Walk>text(
+                "known",
+                "Known by",
+                w -> from.show().run(w.run()).map(r -> r.guess().words()).orElse("")),
+            Table.<Walk>text(
+                "hangs",
+                "What hangs on it",
+                w -> w.flips().stream().map(CountSheet::says).collect(Collectors.joining(" "))),
+            Table.<Walk>text("length", "Length", w -> ""),
+            Table.<Walk>text("lead", "Lead", w -> "")));
+  }
+
+  private static String says(Flip flip) {
+    return (flip.end() == End.SHORT ? "At its shortest: " : "") + flip.says();
   }
 }

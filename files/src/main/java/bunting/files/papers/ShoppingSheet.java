@@ -45,6 +45,12 @@ final class ShoppingSheet {
             Table.<Purchase>text("order_by", "Order by", p -> day(p.taken()))));
   }
 
+  private static String safe(Sources from) {
+    return from.show().preparation().safeSide()
+        ? " What is guessed is ordered at its longest."
+        : "";
+  }
+
   private static String amount(double value) {
     return value == Math.rint(value) ? number(value) : fixed(value, 1);
   }
@@ -68,7 +74,7 @@ final class ShoppingSheet {
                 + (currency.isEmpty()
                     ? ", in no currency that was named."
                     : ", in " + currency + "."))
-        .says(days(from));
+        .says(days(from) + safe(from));
     Map<Need.Group, List<Purchase>> groups = new TreeMap<>();
     from.purchases()
         .forEach(p -> groups.computeIfAbsent(p.need().group(), k -> new ArrayList<>()).add(p));

@@ -2,6 +2,10 @@ package bunting.files.papers;
 
 import bunting.core.assess.Reading;
 import bunting.core.cards.BoxCard;
+import bunting.core.checks.GuessFlips;
+import bunting.core.guess.Flip;
+import bunting.core.guess.Guesses;
+import bunting.core.guess.Packs;
 import bunting.core.kit.Cables;
 import bunting.core.kit.Need;
 import bunting.core.kit.Purchase;
@@ -18,6 +22,7 @@ import bunting.core.show.Show;
 import bunting.core.stock.CutList;
 import bunting.core.units.Lengths;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -74,10 +79,24 @@ final class Sources {
     return once("cables", () -> Cables.of(reading()));
   }
 
+  /** As planned, or with guesses at their longest where they are ordered so. */
   List<Need> needs() {
-    CutList cuts = cuts();
-    List<Cables.Cable> cables = cables();
-    return once("needs", () -> ShoppingList.of(reading(), cuts, cables, log.stock()));
+    Reading order = Guesses.toOrder(reading());
+    boolean planned = order.equals(reading());
+    CutList cuts = planned ? cuts() : CutList.of(order.show());
+    List<Cables.Cable> cables = planned ? cables() : Cables.of(order);
+    return once("needs", () -> ShoppingList.of(order, cuts, cables, log.stock()));
+  }
+
+  /** What would flip within the guesses. */
+  List<Flip> flips() {
+    return once(
+        "flips",
+        () -> {
+          List<Flip> flips = new ArrayList<>(GuessFlips.of(reading()));
+          flips.addAll(Packs.of(reading()));
+          return flips;
+        });
   }
 
   NetworkPlan network() {

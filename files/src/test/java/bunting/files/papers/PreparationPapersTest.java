@@ -7,6 +7,7 @@ import bunting.core.log.LogKind;
 import bunting.core.log.ShowLog;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
+import bunting.core.show.Guess;
 import bunting.core.show.Hanging;
 import bunting.core.show.Lasting;
 import bunting.core.show.Point;
@@ -48,6 +49,7 @@ class PreparationPapersTest {
   static void print() throws Exception {
     Run weir =
         Run.of("Weir", "12v-strip-60", 300)
+            .withGuess(Guess.NONE.withLength(40))
             .withHanging(Hanging.straight(new Point(2, 1), Optional.empty()));
     Run owl =
         Run.of("Owl", "5v-strip-60", 120)
@@ -175,6 +177,9 @@ class PreparationPapersTest {
             .findFirst()
             .orElseThrow();
     assertThat(first).contains("white ring").contains("backup data to ground");
+    assertThat(text("count-sheet.pdf"))
+        .contains("Measure again before you order")
+        .contains("guessed, give or take 40");
     assertThat(text("count-sheet.pdf")).contains("For the years").contains("IP67, potted");
   }
 }
