@@ -105,6 +105,8 @@ class ArchitectureTest {
         .definedBy("bunting.core.log")
         .layer("kit")
         .definedBy("bunting.core.kit")
+        .layer("build")
+        .definedBy("bunting.core.build")
         .layer("explain")
         .definedBy("bunting.core.explain")
         .layer("plan")
@@ -263,6 +265,8 @@ class ArchitectureTest {
         .mayOnlyAccessLayers("show")
         .whereLayer("kit")
         .mayOnlyAccessLayers("hookup", "stock", "assess", "copper", "survey", "log", "show")
+        .whereLayer("build")
+        .mayOnlyAccessLayers("kit", "hookup", "assess", "copper", "show")
         .whereLayer("explain")
         .mayOnlyAccessLayers(
             "copper",

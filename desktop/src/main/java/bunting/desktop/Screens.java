@@ -8,6 +8,7 @@ import bunting.desktop.bench.LadderScreen;
 import bunting.desktop.bench.MeterScreen;
 import bunting.desktop.bench.PracticeScreen;
 import bunting.desktop.bench.SymptomScreen;
+import bunting.desktop.build.InsideScreen;
 import bunting.desktop.glossary.GlossaryScreen;
 import bunting.desktop.line.PortsScreen;
 import bunting.desktop.log.LogScreen;
@@ -50,6 +51,7 @@ public final class Screens {
           PowerScreen.SCREEN,
           MainsScreen.SCREEN,
           SingleLineScreen.SCREEN,
+          InsideScreen.SCREEN,
           HoursScreen.SCREEN,
           LossScreen.SCREEN,
           QuickSheet.SCREEN,

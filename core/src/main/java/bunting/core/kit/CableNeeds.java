@@ -92,11 +92,10 @@ final class CableNeeds {
 
   private void ends() {
     Map<String, Integer> plugs = new TreeMap<>();
-    Map<String, Integer> ferrules = new TreeMap<>();
+    Map<String, Integer> ferrules = Ferrules.of(cables);
     Map<String, Integer> glands = new TreeMap<>();
     for (Cables.Cable c : cables) {
       c.plug().ifPresent(p -> plugs.merge(p.kind(), 1, Integer::sum));
-      c.wire().filter(w -> screwed(c)).ifPresent(w -> ferrules.merge(w, ends(c), Integer::sum));
       Glands.of(c).ifPresent(g -> glands.merge(g.words(), 1, Integer::sum));
     }
     plugs.forEach(
@@ -144,15 +143,6 @@ final class CableNeeds {
                     FERRULES_A_PACK,
                     0)));
     glands.forEach((size, n) -> add("cable gland", size, n, 0));
-  }
-
-  private static boolean screwed(Cables.Cable c) {
-    return c.kind() != Cables.Kind.CORD && c.kind() != Cables.Kind.JUMPER;
-  }
-
-  /** Ends under a screw: both of a cable inside a box, else the one at the box. */
-  private static int ends(Cables.Cable c) {
-    return c.kind() == Cables.Kind.INPUT ? 2 * c.conductors() : c.conductors();
   }
 
   private void mains() {

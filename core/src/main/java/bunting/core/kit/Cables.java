@@ -50,7 +50,12 @@ public final class Cables {
       int conductors,
       Optional<Plug> plug,
       OptionalDouble fuseAmps,
-      String way) {}
+      String way) {
+    /** The same from elsewhere. */
+    public Cable withFrom(String other) {
+      return new Cable(kind, box, other, to, metres, wire, conductors, plug, fuseAmps, way);
+    }
+  }
 
   /** What a cable is for. */
   public enum Kind {
@@ -171,7 +176,8 @@ public final class Cables {
             words.of(from, drawn ? run.hanging().route() : List.of(), to)));
   }
 
-  private static String pixel(String run, int pixel) {
+  /** A pixel as the end of a cable. */
+  public static String pixel(String run, int pixel) {
     return run + " pixel " + pixel;
   }
 
@@ -244,7 +250,8 @@ public final class Cables {
         "");
   }
 
-  private static Cable cord(Cords.Cord c) {
+  /** A mains cord as a cable. */
+  public static Cable cord(Cords.Cord c) {
     return new Cable(
         Kind.CORD,
         Optional.empty(),

@@ -10,8 +10,11 @@ import java.util.Optional;
  * <p>A round cable of n conductors of diameter d with insulation of 0.8 mm is 1.15 x sqrt(n) x (d +
  * 1.6) + 4 mm thick: circles in a circle and a rubber jacket of 2 mm (our reckoning). Metric glands
  * and their holes: EN 62444, EN 60423, from memory.
+ *
+ * @param thread metric
+ * @param holeMm to drill, millimetres across
  */
-record Glands(String thread, double holeMm) {
+public record Glands(String thread, double holeMm) {
   private static final double DATA_MM = 0.65;
   private static final double INSULATION_MM = 1.6;
   private static final double JACKET_MM = 4;
@@ -23,7 +26,7 @@ record Glands(String thread, double holeMm) {
   };
 
   /** The gland of a cable; empty: it enters no box, or nothing holds it. */
-  static Optional<Glands> of(Cables.Cable cable) {
+  public static Optional<Glands> of(Cables.Cable cable) {
     boolean enters =
         switch (cable.kind()) {
           case LEAD, FEED, TRUNK, SET, CORD -> true;
@@ -36,6 +39,11 @@ record Glands(String thread, double holeMm) {
       }
     }
     return Optional.empty();
+  }
+
+  /** The hole that a cable wants, mm: of its gland, or as thick as it is where nothing holds it. */
+  public static double holeMm(Cables.Cable cable) {
+    return of(cable).map(Glands::holeMm).orElseGet(() -> Math.ceil(thicknessMm(cable)));
   }
 
   private static double thicknessMm(Cables.Cable cable) {

@@ -18,6 +18,13 @@ final class PaperList {
               BoxCards::table,
               BoxCards::page),
           Paper.of(
+                  "box-building",
+                  "Box building",
+                  "For the bench: what is screwed into each box and where, its holes and wires.",
+                  BuildSheet::table,
+                  BuildSheet::page)
+              .and(BuildSheet::pictures),
+          Paper.of(
               "labels",
               "Labels",
               "For boxes and for both ends of each cable, before anything goes up.",

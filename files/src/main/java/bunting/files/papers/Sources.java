@@ -1,6 +1,7 @@
 package bunting.files.papers;
 
 import bunting.core.assess.Reading;
+import bunting.core.build.BuiltBox;
 import bunting.core.cards.BoxCard;
 import bunting.core.checks.GuessFlips;
 import bunting.core.guess.Flip;
@@ -97,6 +98,10 @@ final class Sources {
           flips.addAll(Packs.of(reading()));
           return flips;
         });
+  }
+
+  List<BuiltBox> built() {
+    return once("built", () -> BuiltBox.of(reading()));
   }
 
   NetworkPlan network() {
