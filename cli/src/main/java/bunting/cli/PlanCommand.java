@@ -16,12 +16,16 @@ import picocli.CommandLine.Parameters;
 @Command(
     name = "plan",
     mixinStandardHelpOptions = true,
-    description = "Plans a run list and writes PLAN.json; exit 1 if it must not be built as it is.")
+    description =
+        "Plans a run list or a show and writes PLAN.json; exit 1 if it must not be built as it is.")
 final class PlanCommand implements Callable<Integer> {
-  @Parameters(paramLabel = "RUNS.csv", description = "The run list.")
+  @Parameters(paramLabel = "RUNS.csv|SHOW", description = "A run list, or a show file.")
   private Path runs = Path.of("");
 
-  @Option(names = "--settings", paramLabel = "S.json", description = "Settings of the show.")
+  @Option(
+      names = "--settings",
+      paramLabel = "S.json",
+      description = "Settings of the show; without it SETTINGS.json beside the list.")
   private @Nullable Path settings;
 
   @Option(
@@ -33,9 +37,9 @@ final class PlanCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Assessment plan = Assessor.plan(ShowFiles.readRuns(runs, Optional.ofNullable(settings)));
-    Path[] inputs = settings == null ? new Path[] {runs} : new Path[] {runs, settings};
-    WholeFile.write(out, PlanWriter.write(plan), inputs);
+    Optional<Path> own = Optional.ofNullable(settings);
+    Assessment plan = Assessor.plan(ShowFiles.planned(runs, own));
+    WholeFile.write(out, PlanWriter.write(plan), ShowFiles.inputs(runs, own));
     return plan.stops() ? Main.STOPPED : 0;
   }
 }

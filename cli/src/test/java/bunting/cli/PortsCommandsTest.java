@@ -2,10 +2,14 @@ package bunting.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.files.ShowFiles;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Ports and addresses on the command line. */
 @Tag("slow")
@@ -108,5 +112,84 @@ class PortsCommandsTest extends CommandDriver {
         runs, "name,type,pixels,x_m\nsill,12v-strip-60,120,1\nlip,12v-strip-60,90,2\n");
     assertThat(run("why", runs.toString(), "--run", "sill")).isZero();
     assertThat(out).contains("Next best").contains("Boats").contains("A trunk instead");
+  }
+
+  private static final String BRAIN =
+      "{\"id\":\"brain\",\"ports\":4,\"pixelsPerPortMax\":800,\"universesMax\":16,\"volts\":[5,24],"
+          + "\"portAmpsMax\":10,\"boardAmpsMax\":30";
+
+  private int planned(String banks) throws Exception {
+    String runs =
+        file(
+            "BOTH.csv",
+            "name,type,pixels\n"
+                + "Owl,5v-strip-60,100\n"
+                + "Weir,24v-strip-60-rgbw,120\n"
+                + "Toad,5v-strip-60,60\n");
+    String settings =
+        file(
+            "S.json",
+            "{\"controllerTypes\":["
+                + BRAIN
+                + banks
+                + "}],"
+                + "\"controllers\":[{\"id\":\"C1\",\"type\":\"brain\"}]}");
+    return run("plan", runs, "--settings", settings, "--out", folder.resolve("P.json").toString());
+  }
+
+  /** A brain with a board of 5 V and one of 24 V takes both; with one bank it takes one of them. */
+  @Test
+  void aBrainWithTwoBoardsTakesTwoVoltages() throws Exception {
+    assertThat(planned("")).isEqualTo(1);
+    assertThat(planned(",\"banks\":[[1,2],[3,4]],\"bankVolts\":[5,24],\"bankAmpsMax\":[30,20]"))
+        .as(err)
+        .isZero();
+    var plan = new ObjectMapper().readTree(folder.resolve("P.json").toFile());
+    var banks = plan.path("controllers").path(0).path("banks");
+    assertThat(banks).hasSize(2);
+    assertThat(banks.path(0).path("volts").asDouble()).isEqualTo(5);
+    assertThat(banks.path(1).path("volts").asDouble()).isEqualTo(24);
+    assertThat(banks.path(0).path("supply")).isNotEqualTo(banks.path(1).path("supply"));
+    assertThat(plan.path("inputs").findValuesAsText("board"))
+        .containsExactlyInAnyOrder("C1/1", "C1/2");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          ,"banks":[[1,2],[3]]                           | leaves ports out
+          ,"banks":[[1,2],[2,3,4]]                       | names port 2
+          ,"banks":[[1,2],[3,5]]                         | names port 5
+          ,"banks":[[1,2],[3,4]],"bankVolts":[5]         | for each bank
+          ,"banks":[[1,2],[3,4]],"bankVolts":[5,12]      | one of the type's volts
+          ,"banks":[[1,2],[3,4]],"bankAmpsMax":[5]       | a number for each bank
+          ,"banks":[[1,2],[3,4]],"fuseGroups":[[1,3]]    | a fuse is on one bank
+          """)
+  void banksThatCannotBeAreOneSentence(String banks, String says) throws Exception {
+    assertThat(planned(banks)).isEqualTo(2);
+    assertThat(err.strip()).contains(says).contains("controllerTypes").doesNotContain("\n");
+  }
+
+  /** One input, one plan: settings beside a list are read with it, and a show file is planned. */
+  @Test
+  void settingsBesideAListAndShowFilesArePlannedAlike() throws Exception {
+    Path settings = Path.of(file("SETTINGS.json", "{\"show\":{\"brightnessPercent\":40}}"));
+    String list = list();
+    Path beside = folder.resolve("beside.json");
+    Path given = folder.resolve("given.json");
+    Path of = folder.resolve("of.json");
+    run("plan", list, "--out", beside.toString());
+    run("plan", list, "--settings", settings.toString(), "--out", given.toString());
+    assertThat(Files.readAllBytes(beside)).isEqualTo(Files.readAllBytes(given));
+    Path show = folder.resolve("fair.bunting.json");
+    ShowFiles.writeShow(show, ShowFiles.open(Path.of(list)));
+    run("plan", show.toString(), "--out", of.toString());
+    assertThat(Files.readAllBytes(of)).isEqualTo(Files.readAllBytes(given));
+    assertThat(run("plan", show.toString(), "--settings", settings.toString(), "--out", of + "2"))
+        .isEqualTo(2);
+    assertThat(err).contains("a show has its own settings");
+    assertThat(run("plan", list, "--out", settings.toString())).isEqualTo(2);
   }
 }

@@ -2,10 +2,12 @@ package bunting.files;
 
 import bunting.core.addressing.NetworkAddresses;
 import bunting.core.limits.Range;
+import bunting.core.show.Bank;
 import bunting.core.show.ControllerType;
 import bunting.core.show.DimmerType;
 import bunting.files.codec.Field;
 import bunting.files.codec.Kind;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -71,6 +73,29 @@ final class BoxFields {
               t -> Optional.of(t.terminalMm2Max()).filter(mm2 -> mm2 > 0))
           .usually(0.0);
 
+  private static final Field<ControllerType, List<List<Integer>>> BANKS =
+      new Field<ControllerType, List<List<Integer>>>(
+              "banks",
+              "ports that stand on one power board with one supply behind it, each port on one;"
+                  + " without it all are on one",
+              Kind.groups(Range.between(1, PORTS_MAX)),
+              t -> some(t.banks().stream().map(Bank::ports).toList()))
+          .usually(List.of());
+  private static final Field<ControllerType, List<Double>> BANK_VOLTS =
+      new Field<ControllerType, List<Double>>(
+              "bankVolts",
+              "of each bank, among the volts of the type; without it any of these",
+              Kind.numbers(Range.VOLTS),
+              t -> some(t.banks().stream().flatMap(b -> b.volts().stream()).toList()))
+          .usually(List.of());
+  private static final Field<ControllerType, List<Double>> BANK_AMPS =
+      new Field<ControllerType, List<Double>>(
+              "bankAmpsMax",
+              "most of each bank's ports together; without it that of the board",
+              Kind.numbers(Range.AMPS),
+              t -> some(bankAmps(t)))
+          .usually(List.of());
+
   /** A controller type. */
   static final Shape<ControllerType> BOXES =
       new Shape<>(
@@ -87,7 +112,10 @@ final class BoxFields {
               GROUP_AMPS,
               BOX_COST,
               FACTORY,
-              TERMINAL),
+              TERMINAL,
+              BANKS,
+              BANK_VOLTS,
+              BANK_AMPS),
           v ->
               new ControllerType(
                   v.of(BOX),
@@ -102,7 +130,8 @@ final class BoxFields {
                   v.maybe(GROUP_AMPS).orElse(v.of(PORT_AMPS)),
                   v.of(BOX_COST),
                   v.of(FACTORY),
-                  v.of(TERMINAL)));
+                  v.of(TERMINAL),
+                  banks(v)));
 
   private static final Field<DimmerType, String> DIMMER = CatalogueFields.id(DimmerType::id);
   private static final Field<DimmerType, String> DIMMER_NAME =
@@ -153,5 +182,54 @@ final class BoxFields {
       }
     }
     return groups.stream().map(g -> g.stream().sorted().toList()).toList();
+  }
+
+  private static List<Double> bankAmps(ControllerType t) {
+    List<Double> amps = t.banks().stream().map(Bank::ampsMax).toList();
+    return amps.stream().allMatch(a -> a == 0) ? List.of() : amps;
+  }
+
+  /** Each port on one, volts and amps for all of them or for none, no fuse over two. */
+  private static List<Bank> banks(Shape.Values v) throws BadInputException {
+    List<List<Integer>> ports = v.of(BANKS);
+    List<Double> volts = v.of(BANK_VOLTS);
+    List<Double> amps = v.of(BANK_AMPS);
+    Set<Integer> seen = new HashSet<>();
+    for (List<Integer> bank : ports) {
+      for (int port : bank) {
+        if (port > v.of(PORTS) || !seen.add(port)) {
+          throw v.wrong(
+              BANKS,
+              "names port " + port + ", which is on another bank or is none; name each once.");
+        }
+      }
+    }
+    if (!ports.isEmpty() && seen.size() < v.of(PORTS)) {
+      throw v.wrong(BANKS, "leaves ports out; each port is on a bank.");
+    }
+    for (List<Integer> fuse : v.of(FUSE_GROUPS)) {
+      if (!ports.isEmpty() && ports.stream().noneMatch(b -> b.containsAll(fuse))) {
+        throw v.wrong(BANKS, "parts ports that share a fuse; a fuse is on one bank.");
+      }
+    }
+    if (!volts.isEmpty() && (volts.size() != ports.size() || !v.of(BOX_VOLTS).containsAll(volts))) {
+      throw v.wrong(BANK_VOLTS, "should have one of the type's volts for each bank.");
+    }
+    if (!amps.isEmpty() && amps.size() != ports.size()) {
+      throw v.wrong(BANK_AMPS, "should have a number for each bank.");
+    }
+    List<Bank> banks = new ArrayList<>();
+    for (int i = 0; i < ports.size(); i++) {
+      banks.add(
+          new Bank(
+              ports.get(i),
+              volts.isEmpty() ? List.of() : List.of(volts.get(i)),
+              amps.isEmpty() ? 0 : amps.get(i)));
+    }
+    return banks;
+  }
+
+  private static <T> Optional<List<T>> some(List<T> list) {
+    return Optional.of(list).filter(l -> !l.isEmpty());
   }
 }

@@ -10,6 +10,7 @@ import bunting.core.assess.Totals;
 import bunting.core.network.DmxLine;
 import bunting.core.network.NetworkPlan;
 import bunting.core.plan.Assessment;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.PortReport;
 import bunting.core.show.Segment;
@@ -119,8 +120,11 @@ public final class PlanWriter {
         designed,
         (j, i) -> {
           InputReading w = most.get(designed.indexOf(i));
-          j.put("controller", i.input().board())
-              .put("supply", i.input().supply())
+          j.put("controller", reading.controllerOf(i.input().board()));
+          if (!reading.controllerOf(i.input().board()).equals(i.input().board())) {
+            j.put("board", i.input().board());
+          }
+          j.put("supply", i.input().supply())
               .put("wires", i.input().wires())
               .put("wire", i.input().wire())
               .put("lengthM", i.input().lengthM())
@@ -238,6 +242,10 @@ public final class PlanWriter {
         .put("bulbStrings", t.bulbStrings());
   }
 
+  private static void bank(Json j, PlacedBoard b) throws IOException {
+    j.put("bank", b.bank()).put("volts", b.volts()).put("supply", b.supply());
+  }
+
   private static void controllers(Json json, Reading reading) throws IOException {
     Map<String, List<PortReading>> ports =
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
@@ -254,6 +262,9 @@ public final class PlanWriter {
               .put("volts", placed.volts())
               .put("address", addresses.get(placed.controller().id()))
               .put("supply", placed.supply());
+          if (!placed.boards().isEmpty()) {
+            j.list("banks", placed.boards(), PlanWriter::bank);
+          }
           j.list(
               "ports",
               ports.getOrDefault(placed.controller().id(), List.of()),

@@ -49,6 +49,25 @@ public final class ShowFiles {
     return isList(file) ? readRuns(file, settingsBeside(file)) : readShow(file);
   }
 
+  /**
+   * What is planned: a show file, or any other file as a run list with these settings, or those
+   * beside it.
+   */
+  public static Show planned(Path file, Optional<Path> settings) throws BadInputException {
+    String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
+    boolean show = name.endsWith(".json");
+    if (show && settings.isPresent()) {
+      throw BadInputException.of(
+          file, "a show has its own settings; leave --settings out, or give a run list.");
+    }
+    return show ? readShow(file) : readRuns(file, settings.or(() -> settingsBeside(file)));
+  }
+
+  /** The files that {@link #planned} reads. */
+  public static Path[] inputs(Path file, Optional<Path> settings) {
+    return settings.isPresent() ? new Path[] {file, settings.get()} : inputs(file);
+  }
+
   /** The files that {@link #open} reads: the one that is named, and settings beside a list. */
   public static Path[] inputs(Path file) {
     return isList(file) && settingsBeside(file).isPresent()

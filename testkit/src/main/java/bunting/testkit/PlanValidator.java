@@ -123,12 +123,44 @@ public final class PlanValidator {
     return Integer.parseInt(built.isEmpty() ? runs.get(run).get("pixels") : built);
   }
 
+  /** The place of the bank that a segment's port is on; 0 where the kind has none. */
+  private int bankOf(JsonNode box, JsonNode segment) {
+    JsonNode banks = kinds.get(box.path("type").asText()).path("banks");
+    for (int b = 0; b < banks.size(); b++) {
+      for (JsonNode port : banks.path(b)) {
+        if (port.asInt() == segment.path("port").asInt()) {
+          return b;
+        }
+      }
+    }
+    return 0;
+  }
+
+  /** What has the volts and the supply of a segment's port: its bank, or the whole box. */
+  private JsonNode bank(JsonNode box, JsonNode segment) {
+    return box.has("banks") ? box.path("banks").path(bankOf(box, segment)) : box;
+  }
+
+  /** Each bank has its own volts; one supply may serve several, and no bank has two. */
+  private void banks(JsonNode box, JsonNode kind) {
+    assertThat(box.path("banks").size()).isEqualTo(kind.path("banks").size());
+    for (int b = 0; b < box.path("banks").size(); b++) {
+      JsonNode bank = box.path("banks").path(b);
+      assertThat(bank.path("bank").asInt()).isEqualTo(b + 1);
+      JsonNode may =
+          kind.path("bankVolts").isEmpty() ? kind.path("volts") : kind.path("bankVolts").path(b);
+      double volts = bank.path("volts").asDouble();
+      assertThat(may.isArray() ? may : List.of(may)).anyMatch(v -> v.asDouble() == volts);
+    }
+  }
+
   private void ports() {
     Map<String, List<JsonNode>> chains = chains();
     double budget = 1e6 / settings.path("show").path("targetFps").asDouble(40) - 300;
     for (JsonNode box : boxes.values()) {
       JsonNode kind = kinds.get(box.path("type").asText());
       assertThat(kind.path("volts")).anyMatch(v -> v.asDouble() == box.path("volts").asDouble());
+      banks(box, kind);
       for (JsonNode port : box.path("ports")) {
         List<JsonNode> chain =
             chains.getOrDefault(
@@ -141,7 +173,8 @@ public final class PlanValidator {
           count += n;
           micros += n * micros(type(s));
           signals.add(type(s).path("signal").asText());
-          assertThat(type(s).path("volts").asDouble()).isEqualTo(box.path("volts").asDouble());
+          assertThat(type(s).path("volts").asDouble())
+              .isEqualTo(bank(box, s).path("volts").asDouble());
         }
         assertThat(signals.size()).isLessThanOrEqualTo(1);
         assertThat(count)
@@ -339,7 +372,7 @@ public final class PlanValidator {
         assertThat(pixel).isEqualTo(s.path("firstPixel").asInt());
         assertThat(f.path("wire")).isEqualTo(s.path("leadWire"));
         assertThat(f.path("lengthM")).isEqualTo(s.path("leadM"));
-        assertThat(f.path("supply")).isEqualTo(box.path("supply"));
+        assertThat(f.path("supply")).isEqualTo(bank(box, s).path("supply"));
         assertThat(s.path("powerFromPrevious").asBoolean()).isTrue();
         boolean group = f.path("fuseGroup").asText().contains("-");
         double most =
@@ -347,7 +380,7 @@ public final class PlanValidator {
                 .asDouble(kind.path("portAmpsMax").asDouble());
         assertThat(fuse).isLessThanOrEqualTo(most);
         shared.merge(f.path("fuseGroup").asText() + "\0" + fuse, amps, Double::sum);
-        board.merge(box.path("id").asText(), amps, Double::sum);
+        board.merge(box.path("id").asText() + " " + bankOf(box, s), amps, Double::sum);
         port.merge(box.path("id").asText() + " " + s.path("port").asInt(), amps, Double::sum);
       }
     }
@@ -358,8 +391,13 @@ public final class PlanValidator {
     boxes.forEach(
         (id, box) -> {
           JsonNode kind = kinds.get(box.path("type").asText());
-          assertThat(board.getOrDefault(id, 0.0))
-              .isLessThanOrEqualTo(kind.path("boardAmpsMax").asDouble() + 1e-6);
+          for (int b = 0; b < Math.max(1, kind.path("banks").size()); b++) {
+            double most =
+                kind.path("bankAmpsMax").isEmpty()
+                    ? kind.path("boardAmpsMax").asDouble()
+                    : kind.path("bankAmpsMax").path(b).asDouble();
+            assertThat(board.getOrDefault(id + " " + b, 0.0)).isLessThanOrEqualTo(most + 1e-6);
+          }
           for (JsonNode p : box.path("ports")) {
             double amps = port.getOrDefault(id + " " + p.path("port").asInt(), 0.0);
             assertThat(p.path("amps").asDouble())
@@ -430,7 +468,7 @@ public final class PlanValidator {
           .as("a supply stands in one box")
           .isEqualTo(here);
       assertThat(supplies.get(supply).path("volts").asDouble())
-          .isEqualTo(box.path("volts").asDouble());
+          .isEqualTo(bank(box, s).path("volts").asDouble());
     }
     double share = settings.path("show").path("supplyLoadPercentMax").asDouble(80) / 100;
     Map<String, JsonNode> supplyTypes = new HashMap<>();
@@ -477,7 +515,8 @@ public final class PlanValidator {
       double fuse = i.path("fuseAmps").asDouble();
       int wires = i.path("wires").asInt();
       double most = i.path("mostAmps").asDouble();
-      assertThat(boards.add(i.path("controller").asText())).as("one input a board").isTrue();
+      String board = i.path("board").asText(i.path("controller").asText());
+      assertThat(boards.add(board)).as("one input a board").isTrue();
       assertThat(supplies).containsKey(i.path("supply").asText());
       assertThat(FUSES).contains(fuse);
       assertThat(fuse).isGreaterThanOrEqualTo(margin * most / wires - 1e-4);
@@ -485,8 +524,12 @@ public final class PlanValidator {
       assertThat(WIRES.get(i.path("wire").asText())[1]).isGreaterThanOrEqualTo(fuse);
     }
     for (JsonNode box : boxes.values()) {
-      boolean hangs = !box.path("supply").isNull();
-      assertThat(boards.contains(box.path("id").asText())).as("an input").isEqualTo(hangs);
+      String id = box.path("id").asText();
+      for (JsonNode board : box.has("banks") ? box.path("banks") : List.of(box)) {
+        boolean hangs = !board.path("supply").isNull();
+        String name = board.has("bank") ? id + "/" + board.path("bank").asInt() : id;
+        assertThat(boards.contains(name)).as("an input").isEqualTo(hangs);
+      }
     }
   }
 

@@ -42,6 +42,7 @@ public final class RandomShows {
   private final Random random;
   private final Random depths;
   private final boolean deep;
+  private final boolean banked;
   private final boolean surveyed;
   private int controllers;
 
@@ -52,6 +53,7 @@ public final class RandomShows {
     // By itself, so that shows without depth are what they were.
     depths = new Random(seed + DEPTHS);
     deep = depths.nextInt(3) == 0;
+    banked = depths.nextInt(3) == 0;
     fillSettings();
     fillRuns();
   }
@@ -65,6 +67,29 @@ public final class RandomShows {
     String z = depth();
     if (!z.isEmpty()) {
       place.put("z", Integer.parseInt(z));
+    }
+  }
+
+  /** Some kinds have two power boards, odd ports on one, even ones on the other. */
+  private void boards(ObjectNode kind) {
+    int ports = kind.path("ports").asInt();
+    if (!banked || ports < 2 || depths.nextBoolean()) {
+      return;
+    }
+    ArrayNode banks = kind.putArray("banks");
+    banks.addArray();
+    banks.addArray();
+    for (int port = 1; port <= ports; port++) {
+      ((ArrayNode) banks.path((port - 1) % 2)).add(port);
+    }
+    if (depths.nextBoolean()) {
+      int first = depths.nextInt(2);
+      kind.putArray("bankVolts")
+          .add(kind.path("volts").path(first))
+          .add(kind.path("volts").path(1 - first));
+    }
+    if (depths.nextBoolean()) {
+      kind.putArray("bankAmpsMax").add(1 + depths.nextInt(10)).add(1 + depths.nextInt(10));
     }
   }
 
@@ -138,6 +163,7 @@ public final class RandomShows {
         kind.putArray("fuseGroups").addArray().add(1).add(3);
         kind.put("fuseGroupAmpsMax", numberOf(2, 5, 7.5));
       }
+      boards(kind);
     }
     if (random.nextInt(3) > 0) {
       ArrayNode list = settings.putArray("controllers");

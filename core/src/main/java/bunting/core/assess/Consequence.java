@@ -58,15 +58,6 @@ public record Consequence(
     return amps;
   }
 
-  /** Amps over the boards' own ports, by controller. */
-  public Map<String, Double> boardAmps() {
-    Map<String, Double> amps = new HashMap<>();
-    for (Island island : islands()) {
-      amps.merge(island.controller(), island.portAmps(), Double::sum);
-    }
-    return amps;
-  }
-
   /** Amps over each port in use, by controller and port. */
   public Map<PortName, Double> portAmps() {
     Map<PortName, Double> amps = new HashMap<>();

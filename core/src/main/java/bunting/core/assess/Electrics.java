@@ -10,6 +10,7 @@ import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
 import bunting.core.show.MainsDevice;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.Show;
 import bunting.core.show.SupplyType;
 import java.util.ArrayList;
@@ -52,9 +53,9 @@ final class Electrics {
     return networks;
   }
 
-  /** A box alone at a brightness, by its place among the controllers. */
+  /** A board alone at a brightness, by its place among the boards. */
   SolvedBox box(int index, double percent) {
-    return solver.solve(networks.of(decisions.controllers().get(index), percent));
+    return solver.solve(networks.of(decisions.boards().get(index), percent));
   }
 
   /**
@@ -77,8 +78,9 @@ final class Electrics {
   Consequence of(
       double percent, List<SolvedBox> boxes, OtherReading dimmed, Map<String, Double> supplyVolts) {
     Map<String, SolvedBox> byId = new HashMap<>();
+    List<PlacedBoard> boards = decisions.boards();
     for (int b = 0; b < boxes.size(); b++) {
-      byId.put(decisions.controllers().get(b).controller().id(), boxes.get(b));
+      byId.put(boards.get(b).id(), boxes.get(b));
     }
     Map<String, Double> feedAmps = new HashMap<>();
     Map<String, SolvedChain.SegmentFlow> segments = new HashMap<>();
@@ -101,9 +103,7 @@ final class Electrics {
   }
 
   private List<SolvedBox> solve(double percent) {
-    return decisions.controllers().stream()
-        .map(c -> solver.solve(networks.of(c, percent)))
-        .toList();
+    return decisions.boards().stream().map(c -> solver.solve(networks.of(c, percent))).toList();
   }
 
   private static void note(Island island, Map<String, Double> feedAmps) {

@@ -131,7 +131,7 @@ public final class Limiter {
   /** Notes boxes and islands that break down before full white; how far all of it stands. */
   private double collapses(List<Held> held) {
     double least = PowerWays.FULL_PERCENT;
-    for (int b = 0; b < reading.decisions().controllers().size(); b++) {
+    for (int b = 0; b < reading.decisions().boards().size(); b++) {
       SolvedBox white = reading.white().boxes().get(b);
       if (!broken(white).isEmpty() && broken(reading.designed().boxes().get(b)).isEmpty()) {
         double low = Math.floor(designed);

@@ -92,10 +92,9 @@ final class Reader {
 
   private List<PortReading> ports(Consequence designed) {
     List<PortReading> ports = new ArrayList<>();
-    for (int b = 0; b < decisions.controllers().size(); b++) {
-      PlacedController box = decisions.controllers().get(b);
+    int before = 0;
+    for (PlacedController box : decisions.controllers()) {
       ControllerType type = controllerTypes.get(box.controller().type());
-      SolvedBox solved = designed.boxes().get(b);
       boolean begun = false;
       for (int port = 1; port <= type.ports(); port++) {
         List<Chain.Link> links = electrics.networks().links(box.controller().id(), port);
@@ -109,6 +108,9 @@ final class Reader {
         List<SegmentReading> read = chain(links, designed);
         segmentReadings.addAll(read);
         read.forEach(r -> bySegment.put(r.segment().id(), r));
+        // The boards of a box stand one after the other, in the order of their numbers.
+        int board = before + Math.max(0, type.bankOf(port) - 1);
+        SolvedBox solved = designed.boxes().get(board);
         double amps =
             solved.ports().get(port - 1).stream()
                 .flatMap(c -> c.islands().stream())
@@ -116,6 +118,7 @@ final class Reader {
                 .sum();
         ports.add(port(box, type, port, read, amps));
       }
+      before += box.everyBoard().size();
     }
     return ports;
   }

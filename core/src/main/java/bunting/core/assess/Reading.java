@@ -3,7 +3,10 @@ package bunting.core.assess;
 import bunting.core.island.Island;
 import bunting.core.island.SolvedBox;
 import bunting.core.show.Decisions;
+import bunting.core.show.PlacedBoard;
+import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -69,6 +72,45 @@ public record Reading(
       amps.merge(f.feed().fuse(), at.feedAmps(f.feed().id()), Double::sum);
     }
     return amps;
+  }
+
+  /** Amps over all ports of each board, by its id. */
+  public Map<String, Double> boardAmps(Consequence at) {
+    Map<String, Double> amps = new LinkedHashMap<>();
+    Map<Consequence.PortName, Integer> banks = new HashMap<>();
+    ports.forEach(
+        p -> {
+          int bank = p.type().bankOf(p.port());
+          banks.put(new Consequence.PortName(p.controller(), p.port()), bank);
+        });
+    for (Island island : at.islands()) {
+      Integer bank = banks.get(new Consequence.PortName(island.controller(), island.port()));
+      String id = PlacedBoard.id(island.controller(), bank == null ? 0 : bank);
+      amps.merge(id, island.portAmps(), Double::sum);
+    }
+    return amps;
+  }
+
+  /** The place of a port's board among all boards: what solved boxes are listed by. */
+  public int board(String controller, int port) {
+    int before = 0;
+    for (PlacedController c : decisions.controllers()) {
+      if (c.controller().id().equals(controller)) {
+        var type = show.catalogue().controllerTypesById().get(c.controller().type());
+        return before + Math.max(0, type.bankOf(port) - 1);
+      }
+      before += c.everyBoard().size();
+    }
+    throw new java.util.NoSuchElementException(controller);
+  }
+
+  /** The controller that a board is on; of a dimmer's board that itself. */
+  public String controllerOf(String board) {
+    return decisions.boards().stream()
+        .filter(b -> b.id().equals(board))
+        .map(b -> b.controller().id())
+        .findFirst()
+        .orElse(board);
   }
 
   /** Supplies, as the show is designed. */

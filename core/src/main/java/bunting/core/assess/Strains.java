@@ -4,6 +4,7 @@ import bunting.core.copper.InputRule;
 import bunting.core.copper.Rails;
 import bunting.core.island.SolvedChain;
 import bunting.core.show.Feed;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.Segment;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
@@ -75,7 +76,7 @@ public final class Strains {
   }
 
   private void boards() {
-    Map<String, Double> board = at.boardAmps();
+    Map<String, Double> board = reading.boardAmps(at);
     Map<Consequence.PortName, Double> port = at.portAmps();
     Map<String, Boolean> seen = new HashMap<>();
     for (PortReading p : reading.ports()) {
@@ -89,16 +90,12 @@ public final class Strains {
           port.getOrDefault(new Consequence.PortName(id, p.port()), 0.0),
           portMost,
           portMost);
-      if (seen.put(id, true) == null) {
-        double most = p.type().boardAmpsMax();
-        add(
-            Strain.Kind.BOARD,
-            id,
-            id,
-            OptionalInt.empty(),
-            board.getOrDefault(id, 0.0),
-            most,
-            most);
+      int bank = p.type().bankOf(p.port());
+      String own = PlacedBoard.id(id, bank);
+      if (seen.put(own, true) == null) {
+        double most = p.type().boardAmps(bank);
+        double amps = board.getOrDefault(own, 0.0);
+        add(Strain.Kind.BOARD, own, id, OptionalInt.empty(), amps, most, most);
       }
     }
     for (OtherReading.Board b : at.others().boards()) {

@@ -60,9 +60,9 @@ public final class Supposition {
         show, d.controllers(), d.segments(), d.feeds(), d.trunks(), d.breaks(), d.inputs(), failed);
   }
 
-  /** A box, by its place among the controllers. */
+  /** A board, by its place among all of them. */
   public SolvedBox box(int index, Brightness brightness, Alteration otherwise) {
-    var controller = reading.decisions().controllers().get(index);
+    var controller = reading.decisions().boards().get(index);
     BoxNetwork network = plain.of(controller, brightness, otherwise);
     SolvedBox found = known.get(network);
     if (found == null) {
@@ -80,7 +80,7 @@ public final class Supposition {
 
   /** The same, not remembered: for what is never asked twice. */
   public SolvedBox fresh(int index, Brightness brightness, Alteration otherwise) {
-    var controller = reading.decisions().controllers().get(index);
+    var controller = reading.decisions().boards().get(index);
     BoxSolver once = fresh();
     SolvedBox solved = once.solve(plain.of(controller, brightness, otherwise));
     return stands(solved) ? solved : once.solve(shedding.of(controller, brightness, otherwise));
@@ -110,7 +110,7 @@ public final class Supposition {
       ToDoubleFunction<PlainSet> sets,
       Alteration otherwise) {
     List<SolvedBox> boxes =
-        java.util.stream.IntStream.range(0, reading.decisions().controllers().size())
+        java.util.stream.IntStream.range(0, reading.decisions().boards().size())
             .mapToObj(i -> box(i, brightness, otherwise))
             .toList();
     OtherReading others =

@@ -14,9 +14,12 @@ import bunting.core.show.DimmerType;
 import bunting.core.show.Hours;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.OtherDecisions;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
+import bunting.core.show.Texts;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -111,7 +114,7 @@ public record BuiltBox(
     }
     parts.addAll(low);
     for (var i : reading.worst().inputs()) {
-      if (boards.contains(i.input().board())) {
+      if (boards.contains(reading.controllerOf(i.input().board()))) {
         String wire = i.input().wires() + " x 2 x " + i.input().wire();
         inside.add(
             new Inside(
@@ -157,7 +160,9 @@ public record BuiltBox(
         ids.add(c.controller().id());
         parts.add(
             Part.board(
-                c.controller().id(), Objects.requireNonNull(kinds.get(c.controller().type()))));
+                c.controller().id(),
+                Objects.requireNonNull(kinds.get(c.controller().type())),
+                stacked(reading, c)));
       }
     }
     for (OtherDecisions.Dimmer d : reading.decisions().others().dimmers()) {
@@ -167,6 +172,30 @@ public record BuiltBox(
       }
     }
     return parts;
+  }
+
+  /**
+   * Boards of one brain, one above the other: the one with the most fuses in use is on top, where a
+   * hand gets at them. Empty: there is one.
+   */
+  private static String stacked(Reading reading, PlacedController c) {
+    Map<Integer, Long> fuses =
+        reading.ports().stream()
+            .filter(p -> p.controller().equals(c.controller().id()) && p.amps() > 0)
+            .collect(Collectors.groupingBy(p -> p.type().bankOf(p.port()), Collectors.counting()));
+    return c.boards().stream()
+        .sorted(
+            Comparator.comparingLong((PlacedBoard b) -> -fuses.getOrDefault(b.bank(), 0L))
+                .thenComparingInt(PlacedBoard::bank))
+        .map(
+            b ->
+                b.id()
+                    + " ("
+                    + Texts.number(b.volts())
+                    + " V, "
+                    + Texts.count(fuses.getOrDefault(b.bank(), 0L), "fuse", "fuses")
+                    + ")")
+        .collect(Collectors.joining(", "));
   }
 
   /** What the mains are on: terminals, a relay, small supplies, supplies. */

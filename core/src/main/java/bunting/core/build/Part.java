@@ -94,10 +94,11 @@ public record Part(Kind kind, String id, String says, double wideMm, double tall
   }
 
   /** Ports stand in two columns of terminals 10 mm apart, beside the brain. */
-  static Part board(String id, ControllerType type) {
+  static Part board(String id, ControllerType type, String stack) {
     double wide = 90 + 10 * Math.ceil(type.ports() / 2.0);
     double tall = type.ports() > 16 ? 140 : type.ports() > 4 ? 110 : 85;
-    return new Part(Kind.BOARD, id, type.name(), wide, tall, AIR_MM);
+    String says = type.name() + (stack.isEmpty() ? "" : "; from the top: " + stack);
+    return new Part(Kind.BOARD, id, says, wide, tall, AIR_MM);
   }
 
   static Part dimmer(String id, DimmerType type) {

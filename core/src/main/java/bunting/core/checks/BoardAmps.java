@@ -6,6 +6,7 @@ import static bunting.core.show.Texts.number;
 import bunting.core.assess.OtherReading;
 import bunting.core.assess.Reading;
 import bunting.core.copper.Fuses;
+import bunting.core.show.PlacedBoard;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -34,12 +35,14 @@ final class BoardAmps implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
 
-    Map<String, Double> amps = reading.worst().boardAmps();
+    Map<String, Double> amps = reading.boardAmps(reading.worst());
     Map<String, Double> board = new LinkedHashMap<>();
     Map<String, Double> most = new LinkedHashMap<>();
     for (var p : reading.ports()) {
-      board.put(p.controller(), amps.getOrDefault(p.controller(), 0.0));
-      most.put(p.controller(), p.type().boardAmpsMax());
+      int bank = p.type().bankOf(p.port());
+      String id = PlacedBoard.id(p.controller(), bank);
+      board.put(id, amps.getOrDefault(id, 0.0));
+      most.put(id, p.type().boardAmps(bank));
     }
     for (OtherReading.Board b : reading.worst().others().boards()) {
       board.put(b.dimmer().id(), b.amps());
@@ -50,7 +53,7 @@ final class BoardAmps implements Check {
           if (Fuses.over(carries, most.get(id))) {
             to.report(
                 Subject.Kind.CONTROLLER,
-                id,
+                reading.controllerOf(id),
                 carries,
                 most.get(id),
                 "A",

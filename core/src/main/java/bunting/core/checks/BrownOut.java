@@ -5,7 +5,8 @@ import static bunting.core.show.Texts.fixed;
 import bunting.core.assess.Reading;
 import bunting.core.island.SolvedBox;
 import bunting.core.show.Conductors;
-import bunting.core.show.PlacedController;
+import bunting.core.show.PlacedBoard;
+import java.util.List;
 
 /** A board whose electronics share the pixels' supply must not lose its own volts. */
 final class BrownOut implements Check {
@@ -39,8 +40,9 @@ final class BrownOut implements Check {
     if (!copper.brainOnBank()) {
       return;
     }
-    for (int b = 0; b < reading.decisions().controllers().size(); b++) {
-      PlacedController box = reading.decisions().controllers().get(b);
+    List<PlacedBoard> boards = reading.decisions().boards();
+    for (int b = 0; b < boards.size(); b++) {
+      PlacedBoard box = boards.get(b);
       SolvedBox solved = reading.worst().boxes().get(b);
       double volts = solved.terminalVolts();
       double least = LEAST_SHARE * box.volts();
@@ -51,7 +53,7 @@ final class BrownOut implements Check {
             volts,
             least,
             "V",
-            box.controller().id()
+            box.id()
                 + ": its terminals fall to "
                 + fixed(volts, 2)
                 + " V under full load, below "

@@ -6,7 +6,7 @@ import bunting.core.assess.Consequence;
 import bunting.core.assess.Reading;
 import bunting.core.island.Island;
 import bunting.core.island.SolvedBox;
-import bunting.core.show.PlacedController;
+import bunting.core.show.PlacedBoard;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
@@ -48,8 +48,8 @@ final class CannotStand implements Check {
     double percent = reading.show().settings().minVoltsPercent();
     for (int b = 0; b < at.boxes().size(); b++) {
       SolvedBox solved = at.boxes().get(b);
-      PlacedController box = reading.decisions().controllers().get(b);
-      String id = box.controller().id();
+      PlacedBoard box = reading.decisions().boards().get(b);
+      String id = box.id();
       double least = box.volts() * percent / 100;
       if (!solved.stands() && said.put(id, id) == null) {
         String message =
@@ -59,7 +59,7 @@ final class CannotStand implements Check {
                 + ": what hangs on its board asks for more than its input can pass from "
                 + number(solved.network().supplyVolts())
                 + " V. Shorten or thicken the input, or feed more of it from the distribution.";
-        to.report(Subject.Kind.CONTROLLER, id, 0, least, "V", message);
+        to.report(Subject.Kind.CONTROLLER, box.controller().id(), 0, least, "V", message);
       }
       for (var chain : solved.ports()) {
         chain.ifPresent(c -> c.islands().forEach(i -> island(i, solved, least, when, to, said)));

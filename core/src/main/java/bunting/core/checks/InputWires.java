@@ -38,6 +38,7 @@ final class InputWires implements Check {
     double margin = reading.show().settings().fuseMargin();
     Map<String, Wire> wires = reading.show().catalogue().wiresById();
     for (InputReading i : reading.worst().inputs()) {
+      String box = reading.controllerOf(i.input().board());
       int pairs = i.input().wires();
       double fuse = i.input().fuseAmps();
       double bears = wires.get(i.input().wire()).fuseAmpsMax();
@@ -58,7 +59,7 @@ final class InputWires implements Check {
                 + " A fuse in each, and the wire bears "
                 + number(bears)
                 + " A: take a thicker wire or a smaller fuse.";
-        to.report(Subject.Kind.CONTROLLER, i.input().board(), fuse, bears, "A", message);
+        to.report(Subject.Kind.CONTROLLER, box, fuse, bears, "A", message);
       } else if (Fuses.over(least, fuse)) {
         boolean alone = pairs > 1 && i.withoutOneAmps() > margin * i.eachAmps();
         String asks =
@@ -79,7 +80,7 @@ final class InputWires implements Check {
                 + " A (the wire bears "
                 + number(bears)
                 + " A). Take more or thicker wires, a fuse in each.";
-        to.report(Subject.Kind.CONTROLLER, i.input().board(), least, fuse, "A", message);
+        to.report(Subject.Kind.CONTROLLER, box, least, fuse, "A", message);
       }
     }
   }

@@ -3,6 +3,7 @@ package bunting.core.checks;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
+import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -43,7 +44,7 @@ final class MixedVolts implements Check {
     reading.segments().forEach(s -> used.add(s.segment().controller()));
     for (var c : reading.decisions().controllers()) {
       if (used.contains(c.controller().id())) {
-        volts.computeIfAbsent(c.controller().at(), k -> new TreeSet<>()).add(c.volts());
+        volts.computeIfAbsent(c.controller().at(), k -> new TreeSet<>()).addAll(voltsOf(c));
         box.putIfAbsent(c.controller().at(), c.controller().id());
       }
     }
@@ -64,5 +65,11 @@ final class MixedVolts implements Check {
                     + " is: give each voltage its own connector and mark it.");
           }
         });
+  }
+
+  private static Set<Double> voltsOf(PlacedController c) {
+    Set<Double> volts = new TreeSet<>();
+    c.everyBoard().forEach(b -> volts.add(b.volts()));
+    return volts;
   }
 }

@@ -7,10 +7,12 @@ import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.show.ControllerType;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.Collectors;
 
 /** The arithmetic behind a box: what its board carries, and its supply. */
 public final class BoxExplanations {
@@ -31,20 +33,30 @@ public final class BoxExplanations {
     ControllerType type =
         Objects.requireNonNull(
             reading.show().catalogue().controllerTypesById().get(c.controller().type()));
-    double amps =
-        reading.ports().stream()
-            .filter(p -> p.controller().equals(c.controller().id()))
-            .mapToDouble(PortReading::amps)
-            .sum();
     List<Line> lines = new ArrayList<>();
-    lines.add(new Line("Kind", number(c.volts()) + " V", type.name()));
-    lines.add(
-        new Line(
-            "On the board",
-            fixed(amps, 1) + " A",
-            "over its ports, at most " + number(type.boardAmpsMax()) + " A"));
+    String volts =
+        c.everyBoard().stream()
+            .map(b -> number(b.volts()) + " V")
+            .distinct()
+            .collect(Collectors.joining(" and "));
+    lines.add(new Line("Kind", volts, type.name()));
+    for (PlacedBoard b : c.everyBoard()) {
+      double amps =
+          reading.ports().stream()
+              .filter(p -> p.controller().equals(c.controller().id()))
+              .filter(p -> type.bankOf(p.port()) == b.bank())
+              .mapToDouble(PortReading::amps)
+              .sum();
+      lines.add(
+          new Line(
+              b.bank() == 0
+                  ? "On the board"
+                  : "On board " + b.bank() + ", " + number(b.volts()) + " V",
+              fixed(amps, 1) + " A",
+              "over its ports, at most " + number(type.boardAmps(b.bank())) + " A"));
+    }
     reading.supplies().stream()
-        .filter(s -> c.supply().filter(s.supply().id()::equals).isPresent())
+        .filter(s -> c.hangsOn(s.supply().id()))
         .forEach(s -> lines.add(supply(reading, s)));
     return lines;
   }

@@ -152,11 +152,11 @@ public final class PowerExplanations {
     List<Line> lines = new ArrayList<>();
     double margin = reading.show().settings().fuseMargin();
     for (InputReading i : reading.worst().inputs()) {
-      if (i.input().board().equals(board)) {
+      if (reading.controllerOf(i.input().board()).equals(board)) {
         int pairs = i.input().wires();
         lines.add(
             new Line(
-                "Input",
+                i.input().board().equals(board) ? "Input" : "Input of " + i.input().board(),
                 pairs + " x " + i.input().wire(),
                 fixed(i.amps(), 2)
                     + " A in all, "

@@ -87,7 +87,7 @@ final class Candidates {
         here.add(f.fuse());
         supplies.add(f.supply());
       }
-      decisions.controllers().get(box).supply().ifPresent(supplies::add);
+      supplies.addAll(decisions.controllers().get(box).supplies());
     }
     here.forEach(f -> add(new Fault.FuseOpen(f), 1.0 / fuses.size()));
     Set<String> circuits = new LinkedHashSet<>();

@@ -28,6 +28,7 @@ public final class Live {
   private final Supposition supposition;
   private final Map<Integer, double[][]> told = new HashMap<>();
   private final Map<Integer, SolvedBox> solved = new HashMap<>();
+  private final Map<Integer, List<Layout.Chain>> onBoard = new HashMap<>();
   private Optional<Fault> fault = Optional.empty();
   private byte[] held;
 
@@ -76,7 +77,7 @@ public final class Live {
     PowerEffect wiring = PowerEffect.of(layout, fault.orElse(NONE));
     int[][] rgb = new int[chains.size()][];
     double[][] volts = new double[chains.size()][];
-    for (int box = 0; box < layout.controllers().size(); box++) {
+    for (int box = 0; box < layout.reading().decisions().boards().size(); box++) {
       List<Layout.Chain> own = of(box);
       if (!own.isEmpty()) {
         SolvedBox now = box(box, own, levels, wiring.otherwise());
@@ -89,8 +90,14 @@ public final class Live {
     return new Frame(rgb, volts);
   }
 
-  private List<Layout.Chain> of(int box) {
-    return layout.chains().stream().filter(c -> c.box() == box).toList();
+  /** The chains on a board, by its place among all boards. */
+  private List<Layout.Chain> of(int board) {
+    return onBoard.computeIfAbsent(
+        board,
+        b ->
+            layout.chains().stream()
+                .filter(c -> layout.reading().board(c.controller(), c.port()) == b)
+                .toList());
   }
 
   private SolvedBox box(

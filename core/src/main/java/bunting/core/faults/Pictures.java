@@ -104,7 +104,8 @@ public final class Pictures {
     Sent what =
         sent.computeIfAbsent(
             sending, s -> Sent.of(layout.map(), s.pattern(), s.brightnessPercent()));
-    SolvedBox box = supposition.box(chain.box(), what.brightness(), otherwise);
+    int board = layout.reading().board(chain.controller(), chain.port());
+    SolvedBox box = supposition.box(board, what.brightness(), otherwise);
     return box.ports().get(chain.port() - 1).orElseThrow().volts();
   }
 

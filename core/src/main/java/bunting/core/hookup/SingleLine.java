@@ -9,7 +9,7 @@ import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.show.Circuit;
 import bunting.core.show.CircuitFacts;
-import bunting.core.show.PlacedController;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.WallSwitch;
 import bunting.core.units.Lengths;
 import java.util.ArrayList;
@@ -234,12 +234,12 @@ public record SingleLine(List<Node> nodes, List<Link> links, int rows) {
       links.add(new Link(parent, at));
       int fuses = node(Column.FUSES, id, fuses(id), false);
       links.add(new Link(at, fuses));
-      List<PlacedController> boxes =
-          reading.decisions().controllers().stream()
+      List<PlacedBoard> boxes =
+          reading.decisions().boards().stream()
               .filter(c -> c.supply().filter(id::equals).isPresent())
               .toList();
-      for (PlacedController c : boxes) {
-        String box = c.controller().id();
+      for (PlacedBoard c : boxes) {
+        String box = c.id();
         int end = node(Column.BOX, box, List.of(box, number(c.volts()) + " V"), false);
         links.add(new Link(fuses, end));
         row++;

@@ -68,7 +68,7 @@ public final class Standby {
       boolean hangs =
           c.supply().filter(supply::equals).isPresent()
               || reading.decisions().inputs().stream()
-                  .filter(i -> i.board().equals(c.controller().id()))
+                  .filter(i -> i.board().equals(c.brain().id()))
                   .map(Input::supply)
                   .anyMatch(supply::equals);
       boolean kept =

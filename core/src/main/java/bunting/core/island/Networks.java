@@ -2,9 +2,11 @@ package bunting.core.island;
 
 import bunting.core.show.Break;
 import bunting.core.show.Conductors;
+import bunting.core.show.ControllerType;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
 import bunting.core.show.PixelType;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
@@ -35,7 +37,7 @@ public final class Networks {
   private final Map<String, Wire> wires;
   private final Map<String, Segment> byId = new HashMap<>();
   private final Map<String, Point> boxes = new HashMap<>();
-  private final Map<String, Integer> ports = new HashMap<>();
+  private final Map<String, ControllerType> kinds = new HashMap<>();
   private final Map<String, Input> inputs = new HashMap<>();
   private final Map<String, List<Segment>> chains = new HashMap<>();
   private final Map<String, List<Feed>> feeds;
@@ -62,10 +64,10 @@ public final class Networks {
     this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
     this.types = show.catalogue().pixelTypesById();
     this.wires = show.catalogue().wiresById();
-    var kinds = show.catalogue().controllerTypesById();
+    var all = show.catalogue().controllerTypesById();
     for (PlacedController c : controllers) {
       boxes.put(c.controller().id(), c.controller().at());
-      ports.put(c.controller().id(), kinds.get(c.controller().type()).ports());
+      kinds.put(c.controller().id(), all.get(c.controller().type()));
     }
     inputs.forEach(i -> this.inputs.put(i.board(), i));
     for (Segment s : segments) {
@@ -87,12 +89,17 @@ public final class Networks {
           feeds.stream().filter(f -> f.trunk().filter(t.id()::equals).isPresent()).toList();
       if (!tails.isEmpty()) {
         TrunkLaid laid = laid(t, tails);
-        String box = byId.get(tails.getFirst().segment()).controller();
+        String box = board(byId.get(tails.getFirst().segment()));
         this.trunks.computeIfAbsent(box, k -> new ArrayList<>()).add(laid);
       }
     }
     breaks.forEach(
         b -> this.breaks.computeIfAbsent(b.segment(), k -> new ArrayList<>()).add(b.afterPixel()));
+  }
+
+  /** The board that a segment's port is on. */
+  private String board(Segment s) {
+    return PlacedBoard.id(s.controller(), kinds.get(s.controller()).bankOf(s.port()));
   }
 
   private static String key(String controller, int port) {
@@ -183,18 +190,20 @@ public final class Networks {
         Geometry.pixel(run, type(s), s.firstPixel()));
   }
 
-  /** The network of a box as planned, all of it at one brightness. */
-  public BoxNetwork of(PlacedController box, double brightnessPercent) {
+  /** The network of a board as planned, all of it at one brightness. */
+  public BoxNetwork of(PlacedBoard box, double brightnessPercent) {
     return of(box, Brightness.of(brightnessPercent), Alteration.NONE);
   }
 
-  /** The network of a box, otherwise than planned. */
-  public BoxNetwork of(PlacedController box, Brightness brightness, Alteration otherwise) {
+  /** The network of a board, otherwise than planned; ports of other boards are empty. */
+  public BoxNetwork of(PlacedBoard box, Brightness brightness, Alteration otherwise) {
     Conductors copper = show.wiring().conductors();
     String id = box.controller().id();
     List<Optional<Chain>> list = new ArrayList<>();
-    for (int port = 1; port <= ports.get(id); port++) {
-      List<Chain.Link> links = links(id, port);
+    ControllerType kind = kinds.get(id);
+    for (int port = 1; port <= kind.ports(); port++) {
+      boolean own = kind.bankOf(port) == box.bank();
+      List<Chain.Link> links = own ? links(id, port) : List.of();
       list.add(
           links.isEmpty()
               ? Optional.empty()
@@ -203,9 +212,9 @@ public final class Networks {
     double volts = copper.supplyVolts(box.volts());
     return new BoxNetwork(
         box.supply().map(s -> otherwise.supplyVolts().getOrDefault(s, volts)).orElse(volts),
-        inputOhms(id, copper),
+        inputOhms(box.id(), copper),
         list,
-        trunks.getOrDefault(id, List.of()));
+        trunks.getOrDefault(box.id(), List.of()));
   }
 
   private double inputOhms(String controller, Conductors copper) {

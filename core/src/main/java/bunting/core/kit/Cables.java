@@ -219,11 +219,12 @@ public final class Cables {
   private void input(InputReading reading) {
     Input i = reading.input();
     for (int n = 1; n <= i.wires(); n++) {
+      String box = this.reading.controllerOf(i.board());
       add(
-          i.board(),
+          box,
           new Cable(
               Kind.INPUT,
-              Optional.of(i.board()),
+              Optional.of(box),
               "supply " + i.supply(),
               i.board() + " input" + (i.wires() > 1 ? " " + n : ""),
               OptionalDouble.of(i.cableM()),

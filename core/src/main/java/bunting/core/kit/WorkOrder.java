@@ -106,6 +106,13 @@ final class WorkOrder {
         : ", " + lengths.round(place.depth() * WorkList.PLACE_M) + " back";
   }
 
+  private static String wired(PlacedController c) {
+    List<String> supplies = c.supplies();
+    return supplies.isEmpty()
+        ? ""
+        : ", wire supply " + String.join(" and supply ", supplies) + " to it";
+  }
+
   private void boxes() {
     List<PlacedController> boxes = new ArrayList<>(reading.decisions().controllers());
     boxes.sort(
@@ -119,11 +126,7 @@ final class WorkOrder {
       String id = c.controller().id();
       Place place = Place.of(c.controller().at());
       double minutes = BOX_MINUTES + PORT_MINUTES * ports.getOrDefault(id, 0L);
-      String what =
-          "Set box "
-              + id
-              + c.supply().map(s -> ", wire supply " + s + " to it").orElse("")
-              + "; fuses stay out, mains stay off";
+      String what = "Set box " + id + wired(c) + "; fuses stay out, mains stay off";
       boxStep.put(
           id,
           step(

@@ -88,7 +88,8 @@ public final class TrunkOffer {
         plan.decisions().controllers().stream()
             .filter(c -> c.controller().id().equals(box))
             .findFirst();
-    if (on.isEmpty() || at.isEmpty()) {
+    // Boards of several volts have no trunk in common.
+    if (on.isEmpty() || at.isEmpty() || at.get().boards().size() > 1) {
       return Optional.empty();
     }
     List<Piece> pieces =

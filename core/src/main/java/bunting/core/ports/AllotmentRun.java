@@ -134,7 +134,7 @@ final class AllotmentRun {
     return box != null
         && h.port() >= 1
         && h.port() <= box.type().ports()
-        && box.type().takes(type(run).volts());
+        && box.type().takes(h.port(), type(run).volts());
   }
 
   private @Nullable BoxLoad box(Held h) {
@@ -197,7 +197,7 @@ final class AllotmentRun {
                 placer.placeWhole(run.withPixels(n), type, there, port)
                     || (split && placer.placeSplit(run.withPixels(n), type, there)));
     String where =
-        box.takes(type)
+        (port == 0 ? box.takes(type) : box.takes(port, type))
             ? "is pinned to " + pin.text() + ", which has room for"
             : "is pinned to "
                 + pin.text()

@@ -23,8 +23,10 @@ final class BoxChooser {
     if (!box.takes(pixel.volts())) {
       return 0;
     }
-    long byPorts =
-        (long) Math.max(1, box.ports() - sparePorts) * PortRules.room(box, pixel, targetFps, 0, 0);
+    List<Integer> usable =
+        box.portsInOrder().subList(0, Math.max(1, box.ports() - Math.max(0, sparePorts)));
+    long able = usable.stream().filter(p -> box.takes(p, pixel.volts())).count();
+    long byPorts = able * PortRules.room(box, pixel, targetFps, 0, 0);
     long byUniverses = (long) box.universesMax() * 512 / pixel.channels();
     return Math.min(byPorts, byUniverses);
   }

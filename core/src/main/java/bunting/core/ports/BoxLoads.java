@@ -104,18 +104,19 @@ public final class BoxLoads {
         PortRules.refreshHz(micros),
         amps,
         prices.metres(box.controller().at(), run, type, first),
-        hindrance(box, load, type, count, micros));
+        hindrance(box, port, type, count, micros));
   }
 
   private Optional<String> hindrance(
-      BoxLoad box, PortLoad load, PixelType type, int count, double micros) {
+      BoxLoad box, int port, PixelType type, int count, double micros) {
+    PortLoad load = box.ports().get(port - 1);
     String id = box.controller().id();
-    if (!box.takes(type)) {
+    if (!box.takes(port, type)) {
       return Optional.of(
-          box.isEmpty()
+          box.isEmpty() || (!box.type().banks().isEmpty() && !box.type().takes(port, type.volts()))
               ? id + " does not run at " + Texts.number(type.volts()) + " V"
               : "its supply group is at "
-                  + Texts.number(box.volts())
+                  + Texts.number(box.volts(port))
                   + " V, not "
                   + Texts.number(type.volts())
                   + " V");

@@ -218,13 +218,10 @@ final class Deal {
 
   /** Whether every port bears what is on it. */
   boolean sound(BoxLoad box) {
-    double volts = box.volts();
+    if (!box.oneVoltageEach()) {
+      return false;
+    }
     for (PortLoad port : box.ports()) {
-      for (Piece p : port.pieces()) {
-        if (p.type().volts() != volts) {
-          return false;
-        }
-      }
       if (!holds(box, port.pieces())) {
         return false;
       }
@@ -291,7 +288,7 @@ final class Deal {
     for (int port : box.order()) {
       List<Piece> chain = chain(box, port);
       double metres = chain.isEmpty() ? -1 : piece.jointFrom(chain.getLast());
-      boolean fits = box.takes(piece.type()) && holds(box, with(chain, piece));
+      boolean fits = box.takes(port, piece.type()) && holds(box, with(chain, piece));
       if (fits && metres < least) {
         least = metres;
         best = port;

@@ -20,7 +20,7 @@ final class EvenFuses {
 
   /** The box evened out, or the same box where that gains nothing. */
   static BoxLoad of(Show show, BoxLoad box, Set<String> held) {
-    if (box.type().fuseGroups().size() < 2) {
+    if (box.type().fuseGroups().size() < 2 || !box.type().banks().isEmpty()) {
       return box;
     }
     List<List<Piece>> chains = new ArrayList<>();

@@ -20,23 +20,19 @@ final class LeadsAlone implements PlanPrice {
   @Override
   public Wired wire(BoxLoad box) {
     double metres = 0;
-    double watts = 0;
+    Map<Double, List<Double>> watts = new TreeMap<>();
     for (PortLoad port : box.ports()) {
       for (Piece p : port.pieces()) {
         metres += Geometry.boxToPixel(box.controller().at(), p.run(), p.type(), p.first());
-        watts += p.pixels() * p.type().amps(show.settings().brightnessPercent()) * p.type().volts();
+        double own =
+            p.pixels() * p.type().amps(show.settings().brightnessPercent()) * p.type().volts();
+        List<Double> one =
+            watts.computeIfAbsent(p.type().volts(), k -> new ArrayList<>(List.of(0.0)));
+        one.set(0, one.getFirst() + own);
       }
     }
     double perM = show.allotting().planning().prices().dataPerM();
-    return new Wired(
-        box.controller().at(),
-        box.volts(),
-        metres * perM,
-        metres,
-        0,
-        0,
-        0,
-        watts > 0 ? List.of(watts) : List.of());
+    return new Wired(box.controller().at(), metres * perM, metres, 0, 0, 0, watts);
   }
 
   @Override
@@ -44,9 +40,13 @@ final class LeadsAlone implements PlanPrice {
     Map<String, List<Double>> places = new TreeMap<>();
     Map<String, Double> volts = new TreeMap<>();
     for (Wired w : boxes) {
-      String key = w.at() + " " + w.volts();
-      volts.put(key, w.volts());
-      places.computeIfAbsent(key, k -> new ArrayList<>()).addAll(w.watts());
+      w.watts()
+          .forEach(
+              (v, list) -> {
+                String key = w.at() + " " + v;
+                volts.put(key, v);
+                places.computeIfAbsent(key, k -> new ArrayList<>()).addAll(list);
+              });
     }
     double sum = 0;
     for (Map.Entry<String, List<Double>> e : places.entrySet()) {

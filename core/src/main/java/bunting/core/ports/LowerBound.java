@@ -12,10 +12,10 @@ import java.util.TreeMap;
 
 /**
  * A number of controllers that no plan of the same placed runs undercuts. For each voltage (a bank
- * has one): pixels, time on the wire and slots, each divided by the most that any one controller of
- * that voltage holds; and the ports that runs take which may not be divided, by the bound L2
- * (Martello and Toth's, Discrete Applied Mathematics 28, 1990) and, where that leaves a gap, by the
- * exact solver.
+ * has one; where a box may have several, the largest of the numbers holds, else their sum): pixels,
+ * time on the wire and slots, each divided by the most that any one controller of that voltage
+ * holds; and the ports that runs take which may not be divided, by the bound L2 (Martello and
+ * Toth's, Discrete Applied Mathematics 28, 1990) and, where that leaves a gap, by the exact solver.
  */
 final class LowerBound {
   /** A quotient this little above a whole number is that number. */
@@ -60,11 +60,26 @@ final class LowerBound {
         }
       }
     }
+    boolean mixed = mayMix(show);
     int bound = 0;
     for (Map.Entry<Double, Demand> entry : demand.entrySet()) {
-      bound += ofVolts(show, entry.getKey(), entry.getValue(), exact);
+      int own = ofVolts(show, entry.getKey(), entry.getValue(), exact);
+      bound = mixed ? Math.max(bound, own) : bound + own;
     }
     return bound;
+  }
+
+  /** Whether a box may have several boards, of several volts. */
+  static boolean mayMix(Show show) {
+    Map<String, ControllerType> all = show.catalogue().controllerTypesById();
+    boolean given =
+        show.controllers().stream()
+            .flatMap(List::stream)
+            .anyMatch(c -> !all.get(c.type()).banks().isEmpty());
+    boolean added =
+        show.mayAddBoxes()
+            && show.catalogue().controllerTypes().stream().anyMatch(t -> !t.banks().isEmpty());
+    return given || added;
   }
 
   private static int ofVolts(Show show, double volts, Demand sum, boolean exact) {

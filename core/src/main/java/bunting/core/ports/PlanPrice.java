@@ -2,6 +2,8 @@ package bunting.core.ports;
 
 import bunting.core.show.Point;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * What it costs to wire boxes as they are filled: what the ports must ask of the power without
@@ -23,30 +25,28 @@ public interface PlanPrice {
    * What wiring a box takes.
    *
    * @param at where it stands
-   * @param volts of its bank
    * @param price of leads, feeds, ways and work
    * @param metres of all leads and feeds
    * @param feeds how many besides the ports' own
    * @param copper of conductors that carry power, mm2 m
    * @param unpowered pixels of runs that cannot be powered from there
-   * @param watts of each load that must hang on one supply, heaviest first
+   * @param watts by volts: of each load that must hang on one supply, heaviest first
    */
   record Wired(
       Point at,
-      double volts,
       double price,
       double metres,
       int feeds,
       double copper,
       long unpowered,
-      List<Double> watts) {
+      Map<Double, List<Double>> watts) {
     public Wired {
-      watts = List.copyOf(watts);
+      watts = java.util.Collections.unmodifiableMap(new TreeMap<>(watts));
     }
 
     /** Nothing on it. */
     public static Wired nothing(BoxLoad box) {
-      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, 0, 0, List.of());
+      return new Wired(box.controller().at(), 0, 0, 0, 0, 0, Map.of());
     }
   }
 }

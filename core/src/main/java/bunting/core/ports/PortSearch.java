@@ -71,7 +71,8 @@ final class PortSearch {
   PortPlanner.Allotted go() {
     Allotment best = firstFits();
     boolean searched = false;
-    if (search.isPresent() && ExactSolver.available()) {
+    // Boxes of several volts are dealt by moves: the exact search has one voltage a part.
+    if (search.isPresent() && ExactSolver.available() && !LowerBound.mayMix(show)) {
       best = exact.from(patterns(best), search.get());
       searched = true;
     }

@@ -156,7 +156,13 @@ public final class Prices {
 
   private double wiredChain(BoxLoad box, List<Piece> chain) {
     BoxLoad bare = new BoxLoad(box.controller(), box.type());
-    chain.forEach(p -> bare.append(bare.order().getFirst(), p));
+    double volts = chain.getFirst().type().volts();
+    int port =
+        bare.order().stream()
+            .filter(p -> bare.type().takes(p, volts))
+            .findFirst()
+            .orElse(bare.order().getFirst());
+    chain.forEach(p -> bare.append(port, p));
     PlanPrice.Wired w = wiring.wire(bare);
     return w.unpowered() > 0 ? NO_POWER : w.price();
   }

@@ -70,7 +70,7 @@ record Score(long missing, List<Double> goals, int pieces) implements Comparable
               .ifPresent(
                   g ->
                       where
-                          .computeIfAbsent(box.volts() + "\0" + g, k -> new HashSet<>())
+                          .computeIfAbsent(p.type().volts() + "\0" + g, k -> new HashSet<>())
                           .add(box.controller().id()));
         }
       }

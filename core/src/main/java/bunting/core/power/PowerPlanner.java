@@ -7,6 +7,7 @@ import bunting.core.ports.Piece;
 import bunting.core.show.Circuit;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.LoadKind;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
@@ -69,7 +70,11 @@ public final class PowerPlanner {
   private PowerPlan run(Allotment allotment, Optional<SupplyPacker.Mains> mains) {
     List<WiredBox> wired = new ArrayList<>();
     List<PowerPlan.Failure> failures = new ArrayList<>();
-    List<BoxLoad> used = allotment.boxes().stream().filter(b -> !b.isEmpty()).toList();
+    List<BoxLoad> used =
+        allotment.boxes().stream()
+            .flatMap(b -> b.boards().stream())
+            .filter(b -> !b.isEmpty())
+            .toList();
     for (Wired w : used.parallelStream().map(this::wire).toList()) {
       w.box().ifPresent(wired::add);
       failures.addAll(w.failures());
@@ -84,15 +89,29 @@ public final class PowerPlanner {
     wired.forEach(written::add);
     SupplyPacker.Packed packed = SupplyPacker.pack(show, written.loads(), mains);
     List<PlacedController> controllers =
-        allotment.boxes().stream()
+        allotment.boxes().stream().map(b -> placed(b, packed.supplyOf())).toList();
+    return new Sizing(show, controllers, wired, written, packed).plan();
+  }
+
+  private static PlacedController placed(BoxLoad box, Map<String, String> supplyOf) {
+    List<PlacedBoard> boards =
+        box.boards().stream()
             .map(
                 b ->
-                    new PlacedController(
+                    new PlacedBoard(
                         b.controller(),
+                        b.bank(),
                         b.volts(),
-                        Optional.ofNullable(packed.supplyOf().get(WrittenDown.bankKey(b)))))
+                        Optional.ofNullable(supplyOf.get(WrittenDown.bankKey(b)))))
             .toList();
-    return new Sizing(show, controllers, wired, written, packed).plan();
+    // The brain hangs on the first board that has a supply.
+    PlacedBoard first =
+        boards.stream().filter(b -> b.supply().isPresent()).findFirst().orElse(boards.getFirst());
+    return new PlacedController(
+        box.controller(),
+        first.volts(),
+        first.supply(),
+        box.type().banks().isEmpty() ? List.of() : boards);
   }
 
   /** The islands of a box's ports. Boxes may be wired side by side. */

@@ -10,6 +10,7 @@ import bunting.core.show.Conductors;
 import bunting.core.show.Feed;
 import bunting.core.show.FuseSizes;
 import bunting.core.show.Input;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import bunting.core.show.Trunk;
@@ -46,7 +47,7 @@ final class Sizing {
     this.controllers = controllers;
     this.written = written;
     this.packed = packed;
-    boxes.forEach(b -> wired.put(b.box().controller().id(), b));
+    boxes.forEach(b -> wired.put(PlacedBoard.id(b.box().controller().id(), b.box().bank()), b));
   }
 
   PowerPlan plan() {
@@ -108,14 +109,18 @@ final class Sizing {
             show, controllers, written.segments(), feeds, trunks, written.breaks(), inputs, false);
     double percent = show.wiring().ways().mostSent(show.settings().brightnessPercent());
     BoxSolver solver = new BoxSolver(show.catalogue().wiresById(), List.of());
-    for (PlacedController c : controllers) {
+    for (PlacedBoard c : boards()) {
       SolvedBox box = solver.solve(networks.of(c, percent));
-      inputAmps.put(c.controller().id(), box.inputAmps());
+      inputAmps.put(c.id(), box.inputAmps());
       box.ports().stream()
           .flatMap(p -> p.stream())
           .flatMap(p -> p.islands().stream())
           .forEach(i -> note(i, feedAmps));
     }
+  }
+
+  private List<PlacedBoard> boards() {
+    return controllers.stream().flatMap(c -> c.everyBoard().stream()).toList();
   }
 
   private static void note(Island island, Map<String, Double> feedAmps) {
@@ -132,8 +137,8 @@ final class Sizing {
   private List<Input> inputs(Map<String, Double> amps) {
     List<Input> inputs = new ArrayList<>();
     Conductors copper = show.wiring().conductors();
-    for (PlacedController c : controllers) {
-      String id = c.controller().id();
+    for (PlacedBoard c : boards()) {
+      String id = c.id();
       WiredBox box = wired.get(id);
       if (c.supply().isPresent() && box != null) {
         InputRule.Choice choice = amps.containsKey(id) ? choice(box, amps.get(id)) : box.input();

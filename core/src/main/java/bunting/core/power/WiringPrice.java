@@ -37,46 +37,44 @@ public final class WiringPrice implements PlanPrice {
 
   @Override
   public Wired wire(BoxLoad box) {
-    PowerPlanner.Wired found = planner.wire(box);
-    if (found.box().isEmpty()) {
-      return new Wired(box.controller().at(), box.volts(), 0, 0, 0, 0, pixels(box), List.of());
-    }
-    WiredBox wired = found.box().get();
     BuildCost sum = BuildCost.NOTHING;
     int feeds = 0;
     double copper = 0;
-    List<Double> watts = new ArrayList<>();
-    double bank = 0;
-    for (List<PortWiring.Island> islands : wired.ports()) {
-      sum = sum.plus(IslandPrice.of(islands, show.allotting().planning().prices()));
-      for (PortWiring.Island island : islands) {
-        double load = island.trial().totalAmps() * wired.rules().supplyVolts();
-        feeds += island.trial().count() - (island.onBank() ? 1 : 0);
-        copper += island.trial().copper();
-        if (island.onBank()) {
-          bank += load;
-        } else {
-          watts.add(load);
+    long unpowered = 0;
+    Map<Double, List<Double>> watts = new HashMap<>();
+    for (BoxLoad board : box.boards()) {
+      PowerPlanner.Wired found = planner.wire(board);
+      if (found.box().isEmpty()) {
+        unpowered += pixels(board);
+        continue;
+      }
+      WiredBox wired = found.box().get();
+      List<Double> loads = watts.computeIfAbsent(board.volts(), k -> new ArrayList<>());
+      double bank = 0;
+      for (List<PortWiring.Island> islands : wired.ports()) {
+        sum = sum.plus(IslandPrice.of(islands, show.allotting().planning().prices()));
+        for (PortWiring.Island island : islands) {
+          double load = island.trial().totalAmps() * wired.rules().supplyVolts();
+          feeds += island.trial().count() - (island.onBank() ? 1 : 0);
+          copper += island.trial().copper();
+          if (island.onBank()) {
+            bank += load;
+          } else {
+            loads.add(load);
+          }
         }
       }
+      if (bank > 0) {
+        loads.add(bank);
+      }
+      loads.sort(Comparator.reverseOrder());
+      unpowered +=
+          found.failures().stream()
+              .mapToLong(f -> show.run(f.run()).map(r -> (long) r.pixels()).orElse(0L))
+              .sum();
     }
-    if (bank > 0) {
-      watts.add(bank);
-    }
-    watts.sort(Comparator.reverseOrder());
-    long unpowered =
-        found.failures().stream()
-            .mapToLong(f -> show.run(f.run()).map(r -> (long) r.pixels()).orElse(0L))
-            .sum();
     return new Wired(
-        box.controller().at(),
-        box.volts(),
-        sum.total(),
-        sum.metres(),
-        feeds,
-        copper,
-        unpowered,
-        watts);
+        box.controller().at(), sum.total(), sum.metres(), feeds, copper, unpowered, watts);
   }
 
   private static long pixels(BoxLoad box) {
@@ -92,10 +90,8 @@ public final class WiringPrice implements PlanPrice {
   public double supplies(List<Wired> boxes) {
     Map<Point, Map<Double, List<Double>>> places = new HashMap<>();
     for (Wired w : boxes) {
-      places
-          .computeIfAbsent(w.at(), k -> new HashMap<>())
-          .computeIfAbsent(w.volts(), k -> new ArrayList<>())
-          .addAll(w.watts());
+      Map<Double, List<Double>> here = places.computeIfAbsent(w.at(), k -> new HashMap<>());
+      w.watts().forEach((v, list) -> here.computeIfAbsent(v, k -> new ArrayList<>()).addAll(list));
     }
     double sum = 0;
     for (Map<Double, List<Double>> here : places.values()) {

@@ -4,6 +4,7 @@ import bunting.core.copper.FuseNames;
 import bunting.core.ports.BoxLoad;
 import bunting.core.ports.Piece;
 import bunting.core.show.Break;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.Segment;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -73,7 +74,7 @@ final class WrittenDown {
   }
 
   static String bankKey(BoxLoad box) {
-    return "bank " + box.controller().id();
+    return "bank " + PlacedBoard.id(box.controller().id(), box.bank());
   }
 
   /** Writes a box's islands down. */

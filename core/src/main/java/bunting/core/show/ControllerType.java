@@ -18,6 +18,7 @@ import java.util.List;
  * @param cost price, 0 where none is known
  * @param factoryAddress network address fresh from the carton
  * @param terminalMm2Max the thickest wire that a port's terminal takes, mm2; 0: not known
+ * @param banks its power boards, each port on one of them; none: all ports are on one
  */
 public record ControllerType(
     String id,
@@ -32,7 +33,8 @@ public record ControllerType(
     double fuseGroupAmpsMax,
     double cost,
     String factoryAddress,
-    double terminalMm2Max) {
+    double terminalMm2Max,
+    List<Bank> banks) {
   /** Where nobody said otherwise; many come with an address like it (common practice). */
   public static final String USUAL_FACTORY_ADDRESS = "192.168.1.200";
 
@@ -42,6 +44,7 @@ public record ControllerType(
   public ControllerType {
     volts = List.copyOf(volts);
     fuseGroups = fuseGroups.stream().map(List::copyOf).toList();
+    banks = List.copyOf(banks);
   }
 
   /** With the usual factory address. */
@@ -70,7 +73,8 @@ public record ControllerType(
         fuseGroupAmpsMax,
         cost,
         USUAL_FACTORY_ADDRESS,
-        0);
+        0,
+        List.of());
   }
 
   /** The same with terminals that take no thicker wire than so many mm2. */
@@ -88,7 +92,70 @@ public record ControllerType(
         fuseGroupAmpsMax,
         cost,
         factoryAddress,
-        mm2Max);
+        mm2Max,
+        banks);
+  }
+
+  /** The same with other power boards. */
+  public ControllerType withBanks(List<Bank> boards) {
+    return with(volts, boardAmpsMax, boards);
+  }
+
+  /** One of its boards as if it were all: its volts and its most; the numbers of ports stay. */
+  public ControllerType board(int bank) {
+    return bank == 0 ? this : with(volts(bank), boardAmps(bank), List.of());
+  }
+
+  private ControllerType with(List<Double> busVolts, double ampsMax, List<Bank> boards) {
+    return new ControllerType(
+        id,
+        name,
+        ports,
+        pixelsPerPortMax,
+        universesMax,
+        busVolts,
+        portAmpsMax,
+        ampsMax,
+        fuseGroups,
+        fuseGroupAmpsMax,
+        cost,
+        factoryAddress,
+        terminalMm2Max,
+        boards);
+  }
+
+  /** The board that a port is on, from 1; 0: it has one. */
+  public int bankOf(int port) {
+    for (int b = 0; b < banks.size(); b++) {
+      if (banks.get(b).ports().contains(port)) {
+        return b + 1;
+      }
+    }
+    return 0;
+  }
+
+  /** The numbers of its boards. */
+  public List<Integer> bankNumbers() {
+    return banks.isEmpty()
+        ? List.of(0)
+        : java.util.stream.IntStream.rangeClosed(1, banks.size()).boxed().toList();
+  }
+
+  /** Volts that a board may have. */
+  public List<Double> volts(int bank) {
+    return bank == 0 || banks.get(bank - 1).volts().isEmpty() ? volts : banks.get(bank - 1).volts();
+  }
+
+  /** Most amps over all ports of a board. */
+  public double boardAmps(int bank) {
+    return bank == 0 || banks.get(bank - 1).ampsMax() == 0
+        ? boardAmpsMax
+        : banks.get(bank - 1).ampsMax();
+  }
+
+  /** Whether the board of a port may run at these volts. */
+  public boolean takes(int port, double busVolts) {
+    return volts(bankOf(port)).contains(busVolts);
   }
 
   /**
@@ -102,9 +169,9 @@ public record ControllerType(
         .toList();
   }
 
-  /** Whether its bank may run at these volts. */
+  /** Whether a board of it may run at these volts. */
   public boolean takes(double busVolts) {
-    return volts.contains(busVolts);
+    return bankNumbers().stream().anyMatch(b -> volts(b).contains(busVolts));
   }
 
   /** The ports that share a fuse with this port, itself included. */

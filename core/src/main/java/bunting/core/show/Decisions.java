@@ -56,6 +56,11 @@ public record Decisions(
         PortReport.NONE);
   }
 
+  /** The boards of all controllers, in their order: what networks are listed by. */
+  public List<PlacedBoard> boards() {
+    return controllers.stream().flatMap(c -> c.everyBoard().stream()).toList();
+  }
+
   /** The same with other supplies and other decisions about the rest. */
   public Decisions with(List<Supply> list, OtherDecisions rest) {
     return new Decisions(

@@ -9,7 +9,6 @@ import bunting.core.island.SolvedBox;
 import bunting.core.island.SolvedChain;
 import bunting.core.island.SolvedTrunk;
 import bunting.core.show.Input;
-import bunting.core.show.PlacedController;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -144,8 +143,9 @@ final class CaseSolver {
         true);
   }
 
-  PlacedController controller(String box) {
-    return wired.reading.decisions().controllers().get(wired.boxIndex.get(box));
+  /** The controller of a board. */
+  String controllerOf(String board) {
+    return wired.boards.get(board).controller().id();
   }
 
   SegmentReading segment(String id) {

@@ -25,7 +25,7 @@ final class Lights {
   }
 
   void look(String box, SolvedBox now) {
-    boolean dead = gone.deadBoards().contains(box);
+    boolean dead = gone.deadBoards().contains(cases.controllerOf(box));
     for (int port = 0; port < now.ports().size(); port++) {
       Optional<SolvedChain> chain = now.ports().get(port);
       Optional<SolvedChain> before = cases.sound(box).ports().get(port);

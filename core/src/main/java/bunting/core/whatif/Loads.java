@@ -75,7 +75,12 @@ final class Loads {
     }
     boxes.forEach(
         (id, box) ->
-            over(list, "board " + id, box.inputAmps(), cases.sound(id).inputAmps(), boardMost(id)));
+            over(
+                list,
+                "board " + id,
+                box.inputAmps(),
+                cases.sound(id).inputAmps(),
+                wired.boardMost(id)));
     supplies(list);
     list.sort(
         Comparator.comparingDouble((Outcome.Overload o) -> -o.amps() / o.mostAmps())
@@ -106,11 +111,6 @@ final class Loads {
 
   static String inputName(String board) {
     return "each input wire of " + board;
-  }
-
-  private double boardMost(String id) {
-    String type = cases.controller(id).controller().type();
-    return wired.reading.show().catalogue().controllerTypesById().get(type).boardAmpsMax();
   }
 
   private void supplies(List<Outcome.Overload> list) {

@@ -49,7 +49,7 @@ public final class WhatIf {
         .show()
         .circuits()
         .ifPresent(l -> l.forEach(c -> list.add(new Loss(Loss.Kind.CIRCUIT, c.id()))));
-    wired.boxIndex.keySet().forEach(c -> list.add(new Loss(Loss.Kind.CONTROLLER, c)));
+    wired.controllers.keySet().forEach(c -> list.add(new Loss(Loss.Kind.CONTROLLER, c)));
     return list;
   }
 

@@ -5,8 +5,10 @@ import bunting.core.assess.InputReading;
 import bunting.core.assess.OtherReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
+import bunting.core.show.ControllerType;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Segment;
 import java.util.HashMap;
@@ -26,7 +28,12 @@ final class Wired {
   final Map<String, Feed> feeds = new LinkedHashMap<>();
   final Map<String, SegmentReading> segments = new HashMap<>();
   final Map<String, Input> inputs = new LinkedHashMap<>();
+
+  /** By the id of a board, its place among all of them. */
   final Map<String, Integer> boxIndex = new LinkedHashMap<>();
+
+  final Map<String, PlacedBoard> boards = new HashMap<>();
+  final Map<String, PlacedController> controllers = new LinkedHashMap<>();
   final Map<String, List<Feed>> behindFuse;
 
   Wired(Reading reading) {
@@ -37,7 +44,11 @@ final class Wired {
         .map(InputReading::input)
         .forEach(i -> inputs.put(i.board(), i));
     for (PlacedController c : reading.decisions().controllers()) {
-      boxIndex.put(c.controller().id(), boxIndex.size());
+      controllers.put(c.controller().id(), c);
+      for (PlacedBoard b : c.everyBoard()) {
+        boxIndex.put(b.id(), boxIndex.size());
+        boards.put(b.id(), b);
+      }
     }
     behindFuse =
         feeds.values().stream()
@@ -45,7 +56,24 @@ final class Wired {
   }
 
   String boxOf(Feed feed) {
-    return segments.get(feed.segment()).segment().controller();
+    return boardOf(segments.get(feed.segment()).segment());
+  }
+
+  /** The board that a segment's port is on. */
+  String boardOf(Segment s) {
+    PlacedController c = controllers.get(s.controller());
+    int bank = type(c).bankOf(s.port());
+    return PlacedBoard.id(s.controller(), bank);
+  }
+
+  private ControllerType type(PlacedController c) {
+    return reading.show().catalogue().controllerTypesById().get(c.controller().type());
+  }
+
+  /** Most amps over all ports of a board. */
+  double boardMost(String board) {
+    PlacedBoard b = boards.get(board);
+    return type(controllers.get(b.controller().id())).boardAmps(b.bank());
   }
 
   Set<String> feedsWhere(Predicate<Feed> which) {
@@ -61,7 +89,7 @@ final class Wired {
       case INPUT -> input(Case.NONE, loss.id());
       case SUPPLY -> supply(Case.NONE, loss.id());
       case CIRCUIT -> circuit(loss.id());
-      case CONTROLLER -> boxIndex.containsKey(loss.id()) ? Case.NONE.dead(loss.id()) : Case.NONE;
+      case CONTROLLER -> controllers.containsKey(loss.id()) ? Case.NONE.dead(loss.id()) : Case.NONE;
     };
   }
 
@@ -94,9 +122,12 @@ final class Wired {
   private Case withoutPower(Case before, String board) {
     Case without =
         before.without(feedsWhere(f -> f.viaPort() && boxOf(f).equals(board))).dark(setsOf(board));
+    PlacedBoard own = boards.get(board);
     boolean brain =
-        boxIndex.containsKey(board) && reading.show().wiring().conductors().brainOnBank();
-    return brain ? without.dead(board) : without;
+        own != null
+            && reading.show().wiring().conductors().brainOnBank()
+            && controllers.get(own.controller().id()).brain().equals(own);
+    return brain ? without.dead(own.controller().id()) : without;
   }
 
   private Set<String> setsOf(String dimmer) {
@@ -108,9 +139,9 @@ final class Wired {
 
   private Case supply(Case before, String supply) {
     Case after = before.without(feedsWhere(f -> f.supply().equals(supply)));
-    for (PlacedController c : reading.decisions().controllers()) {
-      if (c.supply().filter(supply::equals).isPresent()) {
-        after = withoutPower(after, c.controller().id());
+    for (PlacedBoard b : reading.decisions().boards()) {
+      if (b.supply().filter(supply::equals).isPresent()) {
+        after = withoutPower(after, b.id());
       }
     }
     for (OtherReading.Board b : reading.others().boards()) {
@@ -141,13 +172,14 @@ final class Wired {
   Set<String> touched(Case gone) {
     Set<String> boxes = new LinkedHashSet<>();
     for (String id : boxIndex.keySet()) {
-      boolean dead = gone.deadBoards().contains(id) || gone.inputsLost(id) > 0;
+      boolean dead =
+          gone.deadBoards().contains(boards.get(id).controller().id()) || gone.inputsLost(id) > 0;
       if (dead) {
         boxes.add(id);
       }
     }
     gone.feeds().stream().sorted().forEach(f -> boxes.add(boxOf(feeds.get(f))));
-    gone.cutLead().ifPresent(s -> boxes.add(segments.get(s).segment().controller()));
+    gone.cutLead().ifPresent(s -> boxes.add(boardOf(segments.get(s).segment())));
     return boxes;
   }
 

@@ -146,7 +146,11 @@ final class BoardLayout {
   private static String facts(PlacedController c, List<PortReading> ports, String address) {
     double amps = ports.stream().mapToDouble(PortReading::amps).sum();
     StringBuilder text = new StringBuilder();
-    text.append(Texts.number(c.volts()))
+    text.append(
+            c.everyBoard().stream()
+                .map(b -> Texts.number(b.volts()))
+                .distinct()
+                .collect(Collectors.joining(" and ")))
         .append(" V · ")
         .append(ports.size())
         .append(ports.size() == 1 ? " port" : " ports");
@@ -157,8 +161,10 @@ final class BoardLayout {
               ? " · "
                   + Texts.fixed(amps, 1)
                   + " of "
-                  + Texts.number(type.boardAmpsMax())
-                  + " A on the board"
+                  + c.everyBoard().stream()
+                      .map(b -> Texts.number(type.boardAmps(b.bank())))
+                      .collect(Collectors.joining(" and "))
+                  + (c.boards().size() > 1 ? " A on its boards" : " A on the board")
               : " · data alone");
       if (!type.fuseGroups().isEmpty()) {
         text.append(" · fuses shared ")

@@ -116,7 +116,7 @@ final class FindingsDrawer extends VBox {
       case CONTROLLER -> new Selection.OfBox(id);
       case SUPPLY ->
           reading.decisions().controllers().stream()
-              .filter(c -> c.supply().filter(id::equals).isPresent())
+              .filter(c -> c.hangsOn(id))
               .findFirst()
               .<Selection>map(c -> new Selection.OfBox(c.controller().id()))
               .orElse(new Selection.Nothing());

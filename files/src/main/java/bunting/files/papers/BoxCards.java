@@ -9,6 +9,7 @@ import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.network.NetworkPlan;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import java.util.ArrayList;
 import java.util.List;
@@ -169,7 +170,9 @@ final class BoxCards {
                         .getOrDefault(id, ""));
     lines.add("address " + address);
     lines.add("universes " + link.map(NetworkPlan.Link::universeText).orElse("none"));
-    lines.add("supply " + c.supply().orElse("none") + " " + number(c.volts()) + " V");
+    for (PlacedBoard b : c.everyBoard()) {
+      lines.add("supply " + b.supply().orElse("none") + " " + number(b.volts()) + " V");
+    }
     return lines;
   }
 
