@@ -36,8 +36,7 @@ public final class PapersScreen extends StackedView {
   /** The screen as the shell knows it. */
   public static final ScreenDefinition<PapersScreen> SCREEN =
       ScreenDefinition.of("papers", "Papers", "Papers", PapersScreen::new)
-          .reachedBy("Shortcut+P", "Papers: each sheet as it will print")
-          .pictured("papers", (desk, view) -> {});
+          .reachedBy("Shortcut+P", "Papers: each sheet as it will print");
 
   private static final double EDGE = 10;
 
