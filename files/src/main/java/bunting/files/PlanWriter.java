@@ -10,6 +10,7 @@ import bunting.core.assess.Totals;
 import bunting.core.network.DmxLine;
 import bunting.core.network.NetworkPlan;
 import bunting.core.plan.Assessment;
+import bunting.core.show.Bank;
 import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.PortReport;
@@ -242,8 +243,10 @@ public final class PlanWriter {
         .put("bulbStrings", t.bulbStrings());
   }
 
-  private static void bank(Json j, PlacedBoard b) throws IOException {
-    j.put("bank", b.bank()).put("volts", b.volts()).put("supply", b.supply());
+  private static void bank(Json j, PlacedBoard b, Bank kind) throws IOException {
+    j.put("bank", b.bank());
+    j.numbers("ports", kind.ports());
+    j.put("volts", b.volts()).put("supply", b.supply());
   }
 
   private static void controllers(Json json, Reading reading) throws IOException {
@@ -263,7 +266,14 @@ public final class PlanWriter {
               .put("address", addresses.get(placed.controller().id()))
               .put("supply", placed.supply());
           if (!placed.boards().isEmpty()) {
-            j.list("banks", placed.boards(), PlanWriter::bank);
+            List<Bank> kinds =
+                reading
+                    .show()
+                    .catalogue()
+                    .controllerTypesById()
+                    .get(placed.controller().type())
+                    .banks();
+            j.list("banks", placed.boards(), (k, b) -> bank(k, b, kinds.get(b.bank() - 1)));
           }
           j.list(
               "ports",

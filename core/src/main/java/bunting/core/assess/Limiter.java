@@ -131,7 +131,8 @@ public final class Limiter {
   /** Notes boxes and islands that break down before full white; how far all of it stands. */
   private double collapses(List<Held> held) {
     double least = PowerWays.FULL_PERCENT;
-    for (int b = 0; b < reading.decisions().boards().size(); b++) {
+    int boards = reading.decisions().boards().size();
+    for (int b = 0; b < boards; b++) {
       SolvedBox white = reading.white().boxes().get(b);
       if (!broken(white).isEmpty() && broken(reading.designed().boxes().get(b)).isEmpty()) {
         double low = Math.floor(designed);

@@ -9,6 +9,7 @@ import bunting.core.island.Networks;
 import bunting.core.island.SolvedBox;
 import bunting.core.show.Conductors;
 import bunting.core.show.Decisions;
+import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Show;
 import java.util.HashMap;
@@ -28,6 +29,7 @@ public final class Supposition {
 
   private final Reading reading;
   private final Show show;
+  private final List<PlacedBoard> boards;
   private final Networks plain;
   private final Networks shedding;
   private BoxSolver solver;
@@ -40,6 +42,7 @@ public final class Supposition {
    */
   public Supposition(Reading reading, Map<Double, Double> trims) {
     this.reading = reading;
+    this.boards = reading.decisions().boards();
     Conductors copper = reading.show().wiring().conductors();
     for (Map.Entry<Double, Double> t : trims.entrySet()) {
       copper = copper.withTrim(t.getKey(), t.getValue());
@@ -62,7 +65,7 @@ public final class Supposition {
 
   /** A board, by its place among all of them. */
   public SolvedBox box(int index, Brightness brightness, Alteration otherwise) {
-    var controller = reading.decisions().boards().get(index);
+    PlacedBoard controller = boards.get(index);
     BoxNetwork network = plain.of(controller, brightness, otherwise);
     SolvedBox found = known.get(network);
     if (found == null) {
@@ -80,7 +83,7 @@ public final class Supposition {
 
   /** The same, not remembered: for what is never asked twice. */
   public SolvedBox fresh(int index, Brightness brightness, Alteration otherwise) {
-    var controller = reading.decisions().boards().get(index);
+    PlacedBoard controller = boards.get(index);
     BoxSolver once = fresh();
     SolvedBox solved = once.solve(plain.of(controller, brightness, otherwise));
     return stands(solved) ? solved : once.solve(shedding.of(controller, brightness, otherwise));
@@ -110,7 +113,7 @@ public final class Supposition {
       ToDoubleFunction<PlainSet> sets,
       Alteration otherwise) {
     List<SolvedBox> boxes =
-        java.util.stream.IntStream.range(0, reading.decisions().boards().size())
+        java.util.stream.IntStream.range(0, boards.size())
             .mapToObj(i -> box(i, brightness, otherwise))
             .toList();
     OtherReading others =

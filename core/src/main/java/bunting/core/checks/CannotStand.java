@@ -8,6 +8,7 @@ import bunting.core.island.Island;
 import bunting.core.island.SolvedBox;
 import bunting.core.show.PlacedBoard;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 
 /** A network that asks for more power than its conductors can pass breaks down. */
@@ -46,9 +47,10 @@ final class CannotStand implements Check {
   private static void boxes(
       Reading reading, Consequence at, String when, Reporter to, Map<String, String> said) {
     double percent = reading.show().settings().minVoltsPercent();
+    List<PlacedBoard> boards = reading.decisions().boards();
     for (int b = 0; b < at.boxes().size(); b++) {
       SolvedBox solved = at.boxes().get(b);
-      PlacedBoard box = reading.decisions().boards().get(b);
+      PlacedBoard box = boards.get(b);
       String id = box.id();
       double least = box.volts() * percent / 100;
       if (!solved.stands() && said.put(id, id) == null) {

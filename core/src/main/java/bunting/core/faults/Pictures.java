@@ -35,6 +35,7 @@ public final class Pictures {
   private final Map<Fault, Reach> reach = new HashMap<>();
   private final Supposition supposition;
   private final Map<Observed.Sending, Sent> sent = new HashMap<>();
+  private final Map<Integer, Integer> boards = new HashMap<>();
   private final Map<Key, Picture> known =
       new LinkedHashMap<>() {
         private static final long serialVersionUID = 1;
@@ -104,7 +105,9 @@ public final class Pictures {
     Sent what =
         sent.computeIfAbsent(
             sending, s -> Sent.of(layout.map(), s.pattern(), s.brightnessPercent()));
-    int board = layout.reading().board(chain.controller(), chain.port());
+    int board =
+        boards.computeIfAbsent(
+            chain.index(), i -> layout.reading().board(chain.controller(), chain.port()));
     SolvedBox box = supposition.box(board, what.brightness(), otherwise);
     return box.ports().get(chain.port() - 1).orElseThrow().volts();
   }

@@ -25,6 +25,7 @@ import java.util.stream.Stream;
  * is taken as it is: built so, with runs that turn out longer or shorter. All at their longest and
  * all at their shortest are looked at, since what a run brings grows with it, and each port at its
  * longest with the rest at its shortest; then each run that has to do with what flips, by itself.
+ * Of very large shows both ends alone.
  */
 public final class Guesses {
   /**
@@ -34,6 +35,9 @@ public final class Guesses {
 
   /** So many runs are tried one by one; of more, all that a thing hangs on are named. */
   private static final int ALONE_MAX = 24;
+
+  /** So many pixels are read for it in all, beside both ends: some seconds. */
+  private static final long PIXELS_READ = 400_000;
 
   private static final String NO_STAND = "cannot-stand";
   private static final String OVER_SUPPLY = "supply-headroom ";
@@ -127,11 +131,17 @@ public final class Guesses {
       }
     }
     for (Set<String> port :
-        ports.size() > 1 && ports.size() <= ALONE_MAX ? ports : List.<Set<String>>of()) {
+        ports.size() > 1 && ports.size() <= tries() ? ports : List.<Set<String>>of()) {
       flips(said, End.LONG, r -> port.contains(r.name()) ? End.LONG : End.SHORT).stream()
           .filter(f -> flips.stream().noneMatch(f::sameAs))
           .forEach(flips::add);
     }
+  }
+
+  /** How many cases there is time for: the larger the show, the fewer. */
+  private int tries() {
+    long each = Math.max(1, reading.totals().pixels());
+    return (int) Math.min(ALONE_MAX, PIXELS_READ / each);
   }
 
   /** Who brings each of them. */
@@ -150,7 +160,7 @@ public final class Guesses {
         guessed(reading).stream()
             .filter(r -> involved.contains(r.name()))
             .sorted(Comparator.comparingDouble((Run r) -> -r.pixels() * r.guess().length()))
-            .limit(ALONE_MAX)
+            .limit(tries())
             .toList();
     for (Run run : tried) {
       alone.put(run.name(), flips(said, end, r -> r.name().equals(run.name()) ? end : End.AS_SAID));

@@ -18,10 +18,4 @@ public record PlacedBoard(Controller controller, int bank, double volts, Optiona
   public static String id(String controller, int bank) {
     return bank == 0 ? controller : controller + "/" + bank;
   }
-
-  /** The controller that a board of that name belongs to. */
-  public static String controllerOf(String board, java.util.Set<String> controllers) {
-    int slash = board.lastIndexOf('/');
-    return controllers.contains(board) || slash < 0 ? board : board.substring(0, slash);
-  }
 }
