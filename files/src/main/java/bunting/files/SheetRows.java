@@ -148,7 +148,12 @@ final class SheetRows {
 
   private void words(SheetReading read) {
     for (SheetField field :
-        List.of(SheetField.NAME, SheetField.GROUP, SheetField.COURSE, SheetField.ROUTE)) {
+        List.of(
+            SheetField.NAME,
+            SheetField.GROUP,
+            SheetField.COURSE,
+            SheetField.ROUTE,
+            SheetField.READ_OFF)) {
       if (read.has(field)) {
         read.cells.put(field.column(), read.text(field));
       }

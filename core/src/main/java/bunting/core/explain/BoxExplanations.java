@@ -12,7 +12,6 @@ import bunting.core.show.PlacedController;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.stream.Collectors;
 
 /** The arithmetic behind a box: what its board carries, and its supply. */
 public final class BoxExplanations {
@@ -34,12 +33,7 @@ public final class BoxExplanations {
         Objects.requireNonNull(
             reading.show().catalogue().controllerTypesById().get(c.controller().type()));
     List<Line> lines = new ArrayList<>();
-    String volts =
-        c.everyBoard().stream()
-            .map(b -> number(b.volts()) + " V")
-            .distinct()
-            .collect(Collectors.joining(" and "));
-    lines.add(new Line("Kind", volts, type.name()));
+    lines.add(new Line("Kind", c.voltsText(), type.name()));
     for (PlacedBoard b : c.everyBoard()) {
       double amps =
           reading.ports().stream()

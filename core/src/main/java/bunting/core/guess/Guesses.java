@@ -15,7 +15,6 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -48,7 +47,7 @@ public final class Guesses {
   static {
     kinds(
         Flip.Kind.FEED,
-        "low-volts cannot-stand brown-out unfed rail-limit rail-amps jumper-amps thin-tails");
+        "low-volts cannot-stand brown-out unfed rail-over-limit rail-amps jumper-amps thin-tail");
     kinds(Flip.Kind.PORT, "frame-rate port-amps");
     kinds(
         Flip.Kind.LOAD,
@@ -61,14 +60,20 @@ public final class Guesses {
     Stream.of(codes.split(" ")).forEach(c -> KINDS.put(c, kind));
   }
 
+  /** The codes of rules whose kind is known. */
+  static Set<String> codes() {
+    return Set.copyOf(KINDS.keySet());
+  }
+
   private final Reading reading;
   private final Function<Reading, List<Alarm>> judge;
   private final Set<String> before = new HashSet<>();
-  private final Map<String, Set<String>> near = new HashMap<>();
+  private final Nearby near;
 
   private Guesses(Reading reading, Function<Reading, List<Alarm>> judge) {
     this.reading = reading;
     this.judge = judge;
+    this.near = new Nearby(reading);
   }
 
   /**
@@ -187,7 +192,7 @@ public final class Guesses {
     for (Alarm a : judge.apply(out)) {
       if (!before.contains(a.code() + "\0" + a.about())) {
         Flip.Kind kind = KINDS.getOrDefault(a.code(), Flip.Kind.OTHER);
-        flips.add(flip(kind, a.code() + " " + a.about(), end, near(said, a.about()), a.says()));
+        flips.add(flip(kind, a.code() + " " + a.about(), end, near.of(a.about()), a.says()));
         if (a.code().equals(NO_STAND)) {
           unknown(said, a.about(), end, flips);
         }
@@ -199,7 +204,7 @@ public final class Guesses {
         String key = p.controller() + ":" + p.port();
         String says =
             "Port " + key + " has " + Texts.count(over, "pixel", "pixels") + " more than it takes.";
-        flips.add(flip(Flip.Kind.PORT, key, end, near(said, key), says));
+        flips.add(flip(Flip.Kind.PORT, key, end, near.of(key), says));
       }
     }
     cables(said, out, end, flips);
@@ -222,14 +227,14 @@ public final class Guesses {
       }
       for (FeedReading f : said.feedsOf(s.segment().id())) {
         String supply = f.feed().supply();
-        Set<String> near = near(said, supply);
+        Set<String> runs = near.of(supply);
         String why = " then carries cannot be said, since a part of it cannot stand.";
         flips.add(
-            flip(Flip.Kind.LOAD, OVER_SUPPLY + supply, end, near, "What supply " + supply + why));
+            flip(Flip.Kind.LOAD, OVER_SUPPLY + supply, end, runs, "What supply " + supply + why));
         String circuit = circuits.get(supply);
         if (circuit != null) {
           flips.add(
-              flip(Flip.Kind.LOAD, OVER_CIRCUIT + circuit, end, near, "What " + circuit + why));
+              flip(Flip.Kind.LOAD, OVER_CIRCUIT + circuit, end, runs, "What " + circuit + why));
         }
       }
     }
@@ -246,18 +251,18 @@ public final class Guesses {
     said.trunks().forEach(t -> planned.put("trunk " + t.trunk().id(), t.metres()));
     for (SegmentReading s : out.segments()) {
       String what = "The lead of " + s.run().name() + " pixel " + s.segment().firstPixel();
-      reaches(planned, "lead " + s.segment().id(), what, s.leadM(), end, flips, said);
+      reaches(planned, "lead " + s.segment().id(), what, s.leadM(), end, flips);
     }
     for (FeedReading f : out.feeds()) {
       String what = "The cable of feed " + f.feed().id();
       boolean own = !f.feed().viaPort();
       if (own) {
-        reaches(planned, "feed " + f.feed().id(), what, f.lengthM(), end, flips, said);
+        reaches(planned, "feed " + f.feed().id(), what, f.lengthM(), end, flips);
       }
     }
     for (TrunkReading t : out.trunks()) {
       String what = "Trunk " + t.trunk().id();
-      reaches(planned, "trunk " + t.trunk().id(), what, t.metres(), end, flips, said);
+      reaches(planned, "trunk " + t.trunk().id(), what, t.metres(), end, flips);
     }
   }
 
@@ -267,8 +272,7 @@ public final class Guesses {
       String what,
       double metres,
       End end,
-      List<Flip> flips,
-      Reading said) {
+      List<Flip> flips) {
     double more = metres - planned.getOrDefault(key, metres);
     if (more > SLACK_M) {
       Lengths lengths = Lengths.of(reading.show());
@@ -279,35 +283,7 @@ public final class Guesses {
               + " where "
               + lengths.text(metres - more)
               + " is planned.";
-      flips.add(flip(Flip.Kind.CABLE, key, end, near(said, key), says));
+      flips.add(flip(Flip.Kind.CABLE, key, end, near.of(key), says));
     }
-  }
-
-  /** The runs on the ports that a thing has to do with; of what is not known, none. */
-  private Set<String> near(Reading said, String about) {
-    if (near.isEmpty()) {
-      for (PortReading p : said.ports()) {
-        Set<String> runs = new HashSet<>();
-        p.segments().forEach(s -> runs.add(s.run().name()));
-        List<String> names = new ArrayList<>();
-        names.add(p.controller());
-        names.add(p.controller() + ":" + p.port());
-        p.box().supply().ifPresent(names::add);
-        for (SegmentReading s : p.segments()) {
-          names.add(s.segment().id());
-          names.add(s.run().name());
-          names.add("lead " + s.segment().id());
-          for (FeedReading f : said.feedsOf(s.segment().id())) {
-            names.add(f.feed().id());
-            names.add("feed " + f.feed().id());
-            names.add(f.feed().supply());
-            names.add(f.feed().fuse());
-            f.feed().trunk().ifPresent(t -> names.add("trunk " + t));
-          }
-        }
-        names.forEach(n -> near.computeIfAbsent(n, k -> new HashSet<>()).addAll(runs));
-      }
-    }
-    return Optional.ofNullable(near.get(about)).orElse(Set.of());
   }
 }

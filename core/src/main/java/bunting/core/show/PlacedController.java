@@ -34,6 +34,13 @@ public record PlacedController(
         .orElse(everyBoard().getFirst());
   }
 
+  /** The volts of its boards, such as {@code 5 and 24 V}. */
+  public String voltsText() {
+    List<String> volts =
+        everyBoard().stream().map(b -> Texts.number(b.volts())).distinct().toList();
+    return String.join(" and ", volts) + " V";
+  }
+
   /** Ids of all supplies that its boards hang on. */
   public List<String> supplies() {
     List<String> ids = new ArrayList<>();

@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** What would flip within a guess, in plans whose limits are known. */
@@ -44,6 +45,12 @@ class GuessesTest {
 
   private static Run at(Reading reading, String run, End end) {
     return TurnedOut.of(reading.show(), reading.decisions(), r -> end).show().run(run).get();
+  }
+
+  @Test
+  void theKindsAreOfRulesThatThereAre() {
+    assertThat(Guesses.codes())
+        .isSubsetOf(Checks.all().stream().map(c -> c.code()).collect(Collectors.toSet()));
   }
 
   @Test

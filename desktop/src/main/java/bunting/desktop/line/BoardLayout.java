@@ -146,12 +146,8 @@ final class BoardLayout {
   private static String facts(PlacedController c, List<PortReading> ports, String address) {
     double amps = ports.stream().mapToDouble(PortReading::amps).sum();
     StringBuilder text = new StringBuilder();
-    text.append(
-            c.everyBoard().stream()
-                .map(b -> Texts.number(b.volts()))
-                .distinct()
-                .collect(Collectors.joining(" and ")))
-        .append(" V · ")
+    text.append(c.voltsText())
+        .append(" · ")
         .append(ports.size())
         .append(ports.size() == 1 ? " port" : " ports");
     if (!ports.isEmpty()) {

@@ -3,7 +3,6 @@ package bunting.desktop.line;
 import bunting.core.assess.PortReading;
 import bunting.core.plan.Assessment;
 import bunting.core.show.PlacedController;
-import bunting.core.show.Texts;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.Locale;
@@ -88,8 +87,8 @@ final class BoxRail extends VBox {
           .add(
               new Entry(
                   id,
-                  Texts.number(c.volts())
-                      + " V · "
+                  c.voltsText()
+                      + " · "
                       + used.getOrDefault(id, 0L)
                       + " of "
                       + all.getOrDefault(id, 0L)));

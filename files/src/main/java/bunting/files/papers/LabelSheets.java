@@ -87,7 +87,7 @@ final class LabelSheets {
               "",
               id,
               code.get(1).substring("address ".length()),
-              code.get(2) + ", " + code.get(3),
+              String.join(", ", code.subList(2, code.size())),
               code));
     }
     for (Cables.Cable c : from.cables()) {

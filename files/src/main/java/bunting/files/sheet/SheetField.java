@@ -31,6 +31,9 @@ public enum SheetField {
   REVERSED("reverse_data", "Reversed"),
   COURSE("course_m", "Course"),
   ROUTE("route_m", "Route of the lead"),
+  LENGTH_GUESS("length_guess_percent", "Length, give or take"),
+  LEAD_GUESS("lead_guess_percent", "Lead, give or take"),
+  READ_OFF("length_read_off", "Length, read off"),
   KIND("light_kind", "Kind of light"),
   VOLTS("volts", "Volts"),
   CHANNELS("channels", "Colours"),
@@ -68,7 +71,8 @@ public enum SheetField {
   /** Whether its cells are numbers with decimals. */
   public boolean numeric() {
     return switch (this) {
-      case VOLTS, WATTS, WATTS_EACH, BULB_WATTS, CORD, PITCH, INCHES -> true;
+      case VOLTS, WATTS, WATTS_EACH, BULB_WATTS, CORD, PITCH, INCHES, LENGTH_GUESS, LEAD_GUESS ->
+          true;
       default -> false;
     };
   }
