@@ -18,13 +18,6 @@ final class PaperList {
               BoxCards::table,
               BoxCards::page),
           Paper.of(
-                  "box-building",
-                  "Box building",
-                  "For the bench: what is screwed into each box and where, its holes and wires.",
-                  BuildSheet::table,
-                  BuildSheet::page)
-              .and(BuildSheet::pictures),
-          Paper.of(
               "labels",
               "Labels",
               "For boxes and for both ends of each cable, before anything goes up.",
@@ -140,7 +133,14 @@ final class PaperList {
               "Plain sets and bulb strings",
               "Lights that are no pixels, with their boards and plugs.",
               OtherSheet::table,
-              OtherSheet::page));
+              OtherSheet::page),
+          Paper.of(
+                  "box-building",
+                  "Box building",
+                  "For the bench: what is screwed into each box and where, its holes and wires.",
+                  BuildSheet::table,
+                  BuildSheet::page)
+              .and(BuildSheet::pictures));
 
   private PaperList() {}
 
