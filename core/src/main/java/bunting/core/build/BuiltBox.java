@@ -90,11 +90,18 @@ public record BuiltBox(
   public static List<BuiltBox> of(Reading reading) {
     List<Cable> cables = Cables.of(reading);
     List<Distribution.Block> blocks = Distribution.of(reading).blocks();
-    return Enclosures.of(reading).stream().map(e -> box(reading, e, cables, blocks)).toList();
+    List<Cords.Cord> cords = Cords.of(reading);
+    return Enclosures.of(reading).stream()
+        .map(e -> box(reading, e, cables, blocks, cords))
+        .toList();
   }
 
   private static BuiltBox box(
-      Reading reading, Enclosures e, List<Cable> all, List<Distribution.Block> blocks) {
+      Reading reading,
+      Enclosures e,
+      List<Cable> all,
+      List<Distribution.Block> blocks,
+      List<Cords.Cord> allCords) {
     Set<String> boards = new LinkedHashSet<>();
     List<Part> low = boards(reading, e.at(), boards);
     List<SupplyReading> supplies =
@@ -122,7 +129,7 @@ public record BuiltBox(
       }
     }
     List<Cable> cords =
-        Cords.of(reading).stream().filter(c -> c.at().equals(e.at())).map(Cables::cord).toList();
+        allCords.stream().filter(c -> c.at().equals(e.at())).map(Cables::cord).toList();
     List<Cable> in = Holes.cables(reading, all, boards, cords, screwedTo);
     Plate plate = Plate.of(parts, e.litres(), Holes.wideMm(in), Holes.ROWS);
     double heat =
@@ -182,7 +189,9 @@ public record BuiltBox(
     Map<Integer, Long> fuses =
         reading.ports().stream()
             .filter(p -> p.controller().equals(c.controller().id()) && p.amps() > 0)
-            .collect(Collectors.groupingBy(p -> p.type().bankOf(p.port()), Collectors.counting()));
+            .map(p -> Map.entry(p.type().bankOf(p.port()), p.type().fuseMates(p.port())))
+            .distinct()
+            .collect(Collectors.groupingBy(Map.Entry::getKey, Collectors.counting()));
     return c.boards().stream()
         .sorted(
             Comparator.comparingLong((PlacedBoard b) -> -fuses.getOrDefault(b.bank(), 0L))

@@ -131,7 +131,7 @@ public record TurnedOut(Show show, Decisions decisions) {
         d.segments().stream().collect(Collectors.toMap(Segment::id, Function.identity()));
     List<Segment> segments =
         d.segments().stream()
-            .map(s -> ends.containsKey(s.id()) ? upTo(s, ends.get(s.id())) : s)
+            .map(s -> ends.containsKey(s.id()) ? s.upTo(ends.get(s.id())) : s)
             .toList();
     Map<String, TreeSet<Integer>> cuts = new HashMap<>();
     d.breaks()
@@ -158,18 +158,5 @@ public record TurnedOut(Show show, Decisions decisions) {
       }
     }
     return d.with(segments, feeds, breaks);
-  }
-
-  private static Segment upTo(Segment s, int lastPixel) {
-    return new Segment(
-        s.id(),
-        s.run(),
-        s.firstPixel(),
-        lastPixel,
-        s.controller(),
-        s.port(),
-        s.position(),
-        s.leadWire(),
-        s.powerFromPrevious());
   }
 }

@@ -151,7 +151,7 @@ final class WrittenDown {
         if (before.isPresent() && continues(before.get(), piece)) {
           Segment s = before.get();
           breaks.add(new Break(s.id(), s.lastPixel()));
-          segments.set(segments.size() - 1, longer(s, piece.last()));
+          segments.set(segments.size() - 1, s.upTo(piece.last()));
         } else {
           position++;
           boolean powered = k > 0 || (position == 1 && island.onBank());
@@ -176,19 +176,6 @@ final class WrittenDown {
       feeds(box, port, trial, load, ids, trunk);
     }
     return bankAmps;
-  }
-
-  private static Segment longer(Segment s, int lastPixel) {
-    return new Segment(
-        s.id(),
-        s.run(),
-        s.firstPixel(),
-        lastPixel,
-        s.controller(),
-        s.port(),
-        s.position(),
-        s.leadWire(),
-        s.powerFromPrevious());
   }
 
   private static boolean continues(Segment before, Piece piece) {

@@ -29,4 +29,10 @@ public record Segment(
   public int pixels() {
     return lastPixel - firstPixel + 1;
   }
+
+  /** The same up to another pixel. */
+  public Segment upTo(int pixel) {
+    return new Segment(
+        id, run, firstPixel, pixel, controller, port, position, leadWire, powerFromPrevious);
+  }
 }

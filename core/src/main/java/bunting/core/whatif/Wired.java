@@ -32,12 +32,14 @@ final class Wired {
   /** By the id of a board, its place among all of them. */
   final Map<String, Integer> boxIndex = new LinkedHashMap<>();
 
+  private final Map<String, ControllerType> kinds;
   final Map<String, PlacedBoard> boards = new HashMap<>();
   final Map<String, PlacedController> controllers = new LinkedHashMap<>();
   final Map<String, List<Feed>> behindFuse;
 
   Wired(Reading reading) {
     this.reading = reading;
+    this.kinds = reading.show().catalogue().controllerTypesById();
     reading.feeds().forEach(f -> feeds.put(f.feed().id(), f.feed()));
     reading.segments().forEach(s -> segments.put(s.segment().id(), s));
     reading.worst().inputs().stream()
@@ -67,7 +69,7 @@ final class Wired {
   }
 
   private ControllerType type(PlacedController c) {
-    return reading.show().catalogue().controllerTypesById().get(c.controller().type());
+    return kinds.get(c.controller().type());
   }
 
   /** Most amps over all ports of a board. */
