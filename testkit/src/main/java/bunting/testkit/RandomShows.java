@@ -4,6 +4,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.node.ArrayNode;
 import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,6 +17,7 @@ import java.util.Random;
 public final class RandomShows {
   private static final ObjectMapper MAPPER = new ObjectMapper();
   private static final long DEPTHS = 77_000;
+  private static final long PLANNING = 55_000;
   private static final List<String> COLUMNS =
       List.of(
           "name",
@@ -37,6 +39,12 @@ public final class RandomShows {
           "reverse_data",
           "course_m");
 
+  private static final List<String> GOALS =
+      List.of("cost", "groups", "boxes", "cable", "fuses", "feeds", "copper");
+  private static final List<String> METHODS =
+      List.of("port-first", "best", "front", "ends", "every", "trunk", "second-supply");
+
+  private final long seed;
   private final ObjectNode settings = MAPPER.createObjectNode();
   private final Map<String, Map<String, String>> runs = new LinkedHashMap<>();
   private final Random random;
@@ -48,6 +56,7 @@ public final class RandomShows {
 
   /** The show of a seed. */
   public RandomShows(long seed) {
+    this.seed = seed;
     random = new Random(seed);
     surveyed = random.nextBoolean();
     // By itself, so that shows without depth are what they were.
@@ -56,6 +65,32 @@ public final class RandomShows {
     banked = depths.nextInt(3) == 0;
     fillSettings();
     fillRuns();
+  }
+
+  /**
+   * Adds what the builder decides about the planning: spare ports, priorities, injection method,
+   * start universe. Drawn by itself, so that shows without it stay what they are.
+   *
+   * @param effort of the search, in its deterministic seconds
+   */
+  public RandomShows withPlanning(double effort) {
+    Random drawn = new Random(seed + PLANNING);
+    List<String> goals = new ArrayList<>(GOALS);
+    Collections.shuffle(goals, drawn);
+    ObjectNode planning =
+        settings
+            .putObject("planning")
+            .put("sparePorts", drawn.nextInt(4))
+            .put("addBoxes", drawn.nextInt(3) == 0)
+            .put("effort", effort);
+    goals.subList(0, drawn.nextInt(3)).forEach(planning.putArray("goals")::add);
+    settings
+        .putObject("power")
+        .put("school", METHODS.get(drawn.nextInt(METHODS.size())))
+        .put("everyPixels", 10 + drawn.nextInt(90))
+        .put("limiter", drawn.nextBoolean());
+    ((ObjectNode) settings.path("addressing")).put("startUniverse", 1 + drawn.nextInt(30_000));
+    return this;
   }
 
   /** A place away from the front, in shows that have depth. */

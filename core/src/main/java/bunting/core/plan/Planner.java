@@ -83,7 +83,7 @@ public final class Planner {
       Allotment allotment = allotted.allotment();
       PowerPlan power = PowerPlanner.plan(show, allotment);
       if (power.failures().isEmpty()) {
-        return finished(allotted, power);
+        return Accounting.settled(show, finished(allotted, power));
       }
       for (PowerPlan.Failure failure : power.failures()) {
         Run run = runs.get(failure.run());

@@ -4,9 +4,4 @@ import bunting.core.show.Unplaced;
 import java.util.List;
 
 /** Runs on ports. Boxes stand in the order of the file, or in the order they were added. */
-public record Allotment(List<BoxLoad> boxes, List<Unplaced> unplaced) {
-  /** Pixels that found no place. */
-  long missingPixels() {
-    return unplaced.stream().mapToLong(u -> (long) u.measured()).sum();
-  }
-}
+public record Allotment(List<BoxLoad> boxes, List<Unplaced> unplaced) {}

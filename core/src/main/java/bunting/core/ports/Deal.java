@@ -216,13 +216,14 @@ final class Deal {
     return universes.fits(next);
   }
 
-  /** Whether every port bears what is on it. */
+  /** Whether every port can carry what is on it, and spare ports stay free. */
   boolean sound(BoxLoad box) {
     if (!box.oneVoltageEach()) {
       return false;
     }
-    for (PortLoad port : box.ports()) {
-      if (!holds(box, port.pieces())) {
+    for (int port = 1; port <= box.ports().size(); port++) {
+      List<Piece> chain = chain(box, port);
+      if (!chain.isEmpty() && !(box.order().contains(port) && holds(box, chain))) {
         return false;
       }
     }

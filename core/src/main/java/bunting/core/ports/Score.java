@@ -2,6 +2,7 @@ package bunting.core.ports;
 
 import bunting.core.show.ControllerType;
 import bunting.core.show.Goal;
+import bunting.core.show.Run;
 import bunting.core.show.Show;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -14,7 +15,8 @@ import java.util.Set;
  * How an allotment does by the show's goals, in their order; less is better. Last comes the number
  * of pieces: what is not divided is not joined.
  *
- * @param missing pixels without a place
+ * @param missing pixels of the show that are on no port or without power; counted from what is
+ *     placed, so that a deal that loses a piece is never the better one
  * @param goals figures in the order of the show's goals
  */
 record Score(long missing, List<Double> goals, int pieces) implements Comparable<Score> {
@@ -38,7 +40,11 @@ record Score(long missing, List<Double> goals, int pieces) implements Comparable
     }
     int pieces =
         boxes.stream().flatMap(b -> b.ports().stream()).mapToInt(p -> p.pieces().size()).sum();
-    return new Score(allotment.missingPixels() + prices.unpowered(boxes), values, pieces);
+    long missing = show.runs().stream().mapToLong(Run::pixels).sum();
+    for (BoxLoad box : boxes) {
+      missing -= box.pixelsOnIt();
+    }
+    return new Score(missing + prices.unpowered(boxes), values, pieces);
   }
 
   /** Whether one allotment is better than another. */

@@ -93,6 +93,22 @@ public record Decisions(
         other);
   }
 
+  /** Returns a copy with another list of what could not be placed. */
+  public Decisions withUnplaced(List<Unplaced> list) {
+    return new Decisions(
+        controllers,
+        segments,
+        feeds,
+        trunks,
+        breaks,
+        supplies,
+        inputs,
+        list,
+        controllersLowerBound,
+        others,
+        report);
+  }
+
   /** The same with other feeds. */
   public Decisions withFeeds(List<Feed> list) {
     return with(segments, list, breaks);

@@ -1,0 +1,64 @@
+package bunting.core.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import bunting.core.checks.Severity;
+import bunting.core.show.Decisions;
+import bunting.core.show.Segment;
+import bunting.core.show.Show;
+import bunting.core.show.Unplaced;
+import bunting.testkit.Shows;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** What a plan lost is thrown in tests, and a stop finding in use. */
+class AccountingTest {
+  private final Show show = Shows.lanterns(3, Shows.STRIP, 40);
+  private final Decisions sound = Planner.sketch(show);
+
+  private Decisions with(List<Segment> segments) {
+    List<String> ids = segments.stream().map(Segment::id).toList();
+    return sound.with(
+        segments,
+        sound.feeds().stream().filter(f -> ids.contains(f.segment())).toList(),
+        sound.breaks());
+  }
+
+  @Test
+  void aSoundPlanIsTakenAsItIs() {
+    assertThat(Accounting.lost(show, sound)).isEmpty();
+    assertThat(Accounting.settled(show, sound)).isSameAs(sound);
+  }
+
+  @Test
+  void aMissingSegmentIsLost() {
+    List<Segment> fewer = new ArrayList<>(sound.segments());
+    Segment gone = fewer.removeFirst();
+    Decisions broken = with(fewer);
+    assertThat(Accounting.lost(show, broken)).extracting(Unplaced::run).containsExactly(gone.run());
+    assertThatThrownBy(() -> Accounting.settled(show, broken))
+        .isInstanceOf(AssertionError.class)
+        .hasMessageContaining(gone.run());
+  }
+
+  @Test
+  void aSegmentInThePlanTwiceIsLostToo() {
+    List<Segment> more = new ArrayList<>(sound.segments());
+    more.add(more.getFirst());
+    assertThat(Accounting.lost(show, with(more))).hasSize(1);
+  }
+
+  @Test
+  void whatIsListedAsUnplacedIsAccountedFor() {
+    List<Segment> fewer = new ArrayList<>(sound.segments());
+    fewer.removeFirst();
+    Decisions broken = with(fewer);
+    Decisions listed = broken.withUnplaced(Accounting.lost(show, broken));
+    assertThat(Accounting.lost(show, listed)).isEmpty();
+    assertThat(Assessor.assess(show, listed).findings())
+        .filteredOn(f -> f.severity() == Severity.STOP)
+        .anySatisfy(f -> assertThat(f.message()).contains("0 of its 40 pixels are in this plan"));
+  }
+}
