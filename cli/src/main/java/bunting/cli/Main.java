@@ -66,10 +66,14 @@ public final class Main implements Runnable {
     try {
       return answer(args, out, err);
     } catch (Exception | Error e) {
-      String word = args.length == 0 ? "starting" : "doing " + shown(args[0]);
-      line(err, BugLog.note(word, e));
+      line(err, fault(args.length == 0 ? "" : args[0], e));
       return BAD_INPUT;
     }
+  }
+
+  /** Notes a fault of Bunting's own in the user's log and returns the sentence for him. */
+  private static String fault(String command, Throwable fault) {
+    return BugLog.note(command.isEmpty() ? "starting" : "doing " + shown(command), fault);
   }
 
   private static String shown(String word) {
@@ -149,7 +153,8 @@ public final class Main implements Runnable {
     return row[b.length()];
   }
 
-  private static CommandLine commands(PrintStream out, PrintStream err) {
+  /** Returns all commands; whatever one of them throws ends as one sentence and an exit status. */
+  static CommandLine commands(PrintStream out, PrintStream err) {
     PrintWriter errors = new PrintWriter(err, true, StandardCharsets.UTF_8);
     PrintWriter output = new PrintWriter(out, true, StandardCharsets.UTF_8);
     CommandLine line = new CommandLine(new Main());
@@ -162,11 +167,9 @@ public final class Main implements Runnable {
         });
     line.setExecutionExceptionHandler(
         (e, command, parsed) -> {
-          if (e instanceof BadInputException) {
-            errors.println(e.getMessage());
-            return BAD_INPUT;
-          }
-          throw e;
+          boolean input = e instanceof BadInputException;
+          errors.println(input ? e.getMessage() : fault(command.getCommandName(), e));
+          return BAD_INPUT;
         });
     return line;
   }

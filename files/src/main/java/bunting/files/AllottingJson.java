@@ -99,7 +99,7 @@ final class AllottingJson {
           String::valueOf);
       handOut =
           Optional.of(
-              new HandOut(f.text("date"), f.cutText("to", ""), nails, texts(f, "addresses")));
+              new HandOut(f.text("date"), f.cutText("to", ""), nails, NetworkJson.addresses(f)));
       f.done();
     }
     return bare.withByHand(byHand).withHandOut(handOut);

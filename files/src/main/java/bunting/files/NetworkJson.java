@@ -12,7 +12,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.regex.Pattern;
 
 /** The part of SETTINGS.json: {@code network}. */
@@ -36,10 +35,7 @@ final class NetworkJson {
           "should be the first two or three numbers of the addresses, such as \"10.20\" or"
               + " \"192.168.1\".");
     }
-    Map<String, String> addresses = new TreeMap<>();
-    for (Map.Entry<String, String> e : AllottingJson.texts(f, "addresses").entrySet()) {
-      addresses.put(e.getKey(), address(f, "addresses", e.getValue()));
-    }
+    Map<String, String> addresses = addresses(f);
     Network network =
         new Network(
             base,
@@ -83,6 +79,15 @@ final class NetworkJson {
       address(f, "taken", address);
     }
     return new Lan(prefix, gateway, pool, taken, AllottingJson.texts(f, "borrowed"));
+  }
+
+  /** Reads {@code addresses}: an IPv4 address by the id of each controller. */
+  static Map<String, String> addresses(JsonFields f) throws BadInputException {
+    Map<String, String> addresses = AllottingJson.texts(f, "addresses");
+    for (String text : addresses.values()) {
+      address(f, "addresses", text);
+    }
+    return addresses;
   }
 
   static String address(JsonFields f, String key, String text) throws BadInputException {

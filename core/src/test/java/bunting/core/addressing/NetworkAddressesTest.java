@@ -3,13 +3,16 @@ package bunting.core.addressing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.show.Controller;
+import bunting.core.show.Lan;
 import bunting.core.show.Network;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -68,6 +71,39 @@ class NetworkAddressesTest {
         .containsEntry("B3", "10.20.0.11")
         .containsEntry("B1", "10.20.0.12")
         .containsEntry("B2", "10.20.0.13");
+  }
+
+  private static List<String> withPools(int prefix, int count, String... pools) {
+    Lan lan =
+        new Lan(OptionalInt.of(prefix), Optional.empty(), List.of(), Map.of(), Map.of())
+            .withPool(
+                Arrays.stream(pools)
+                    .map(p -> new Lan.Pool(p.split("-", -1)[0], p.split("-", -1)[1]))
+                    .toList());
+    Network network = network(11, "10.20.0.2", Map.of()).with(lan);
+    return List.copyOf(of(network, count).values());
+  }
+
+  @Test
+  void poolsOfTheRouterAreLeftOut() {
+    assertThat(withPools(24, 4, "10.20.0.12-10.20.0.253", "10.20.0.3-10.20.0.9"))
+        .containsExactly("10.20.0.11", "10.20.0.254", "10.20.0.1", "10.20.0.10");
+    assertThat(withPools(24, 3, "10.20.0.12-10.20.7.30"))
+        .as("on after the pool, the hosts before the first one too")
+        .containsExactly("10.20.0.11", "10.20.0.1", "10.20.0.3");
+    assertThat(withPools(30, 3, "10.20.0.0-10.20.255.254", "10.20.255.255-10.200.0.0"))
+        .as("pools that touch are one")
+        .containsExactly("10.200.0.2", "10.200.0.1", "10.200.0.6");
+  }
+
+  /** A pool may be all that there is: it is skipped in one step, and then given up. */
+  @Test
+  void whereThePoolIsEverythingItIsIgnored() {
+    for (int prefix : new int[] {8, 24, 30}) {
+      assertThat(withPools(prefix, 2, "0.0.0.0-255.255.255.255")).doesNotHaveDuplicates();
+    }
+    assertThat(withPools(24, 2, "0.0.0.0-255.255.255.255"))
+        .containsExactly("10.20.0.11", "10.20.0.12");
   }
 
   @Test
