@@ -17,7 +17,7 @@ final class CourseText {
   static final String FORMS =
       "in metres, such as \"0 0; 4 0; 4 2.5\", \"ring X Y RADIUS START SWEEP\", \"grid X Y LINES"
           + " LENGTH GAP DIRECTION serpentine\", \"spokes X Y COUNT INNER OUTER START straight\" or"
-          + " \"wrap X Y BAR GIRTH TURNS DIRECTION\"";
+          + " \"wrap X Y BAR GIRTH TURNS DIRECTION\", of at most 2,000 corners or 1,000 lines";
 
   private static final double PLACE_MAX = 100_000;
 
@@ -115,9 +115,13 @@ final class CourseText {
     boolean serpentine = words[words.length - 1].equals("serpentine");
     boolean named = serpentine || words[words.length - 1].equals("straight");
     return switch (words[0]) {
+      // Neither word stands twice: a text of ten thousand of them is not followed down.
       case "back" ->
-          parse(text.strip().substring(4)).filter(CourseText::goesBack).map(Course::back);
-      case "facing" -> facing(words);
+          words.length < 2 || words[1].equals("back")
+              ? Optional.empty()
+              : parse(text.strip().substring(4)).filter(CourseText::goesBack).map(Course::back);
+      case "facing" ->
+          words.length < 4 || words[3].equals("facing") ? Optional.empty() : facing(words);
       case "wrap" -> numbers(words, 1, words.length, 6).flatMap(CourseText::wrap);
       case "ring" -> numbers(words, 1, words.length, 5).flatMap(CourseText::ring);
       case "grid" ->
@@ -137,7 +141,7 @@ final class CourseText {
 
   /** "facing TURN Z SHAPE". */
   private static Optional<Course> facing(String[] words) {
-    Optional<List<Double>> turned = words.length < 4 ? Optional.empty() : numbers(words, 1, 3, 2);
+    Optional<List<Double>> turned = numbers(words, 1, 3, 2);
     if (turned.isEmpty() || Math.abs(turned.get().getLast()) > PLACE_MAX) {
       return Optional.empty();
     }
@@ -211,10 +215,12 @@ final class CourseText {
   /** Points parted by semicolons; empty where something else stands there. */
   static Optional<List<Point>> points(String text) {
     List<Point> points = new ArrayList<>();
-    for (String pair : text.strip().split("\\s*;\\s*", -1)) {
+    for (String pair : text.strip().split(";", -1)) {
       String[] words = pair.strip().split("\\s+");
       Optional<List<Double>> at = numbers(words, 0, words.length, words.length > 2 ? 3 : 2);
-      if (at.isEmpty() || at.get().stream().anyMatch(v -> Math.abs(v) > PLACE_MAX)) {
+      if (at.isEmpty()
+          || points.size() == Course.CORNERS_MAX
+          || at.get().stream().anyMatch(v -> Math.abs(v) > PLACE_MAX)) {
         return Optional.empty();
       }
       double z = at.get().size() > 2 ? at.get().getLast() : 0;

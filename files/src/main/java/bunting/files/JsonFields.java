@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Counts;
 import bunting.core.limits.Range;
 import bunting.core.show.Leftovers;
 import bunting.core.show.Leftovers.Dropped;
@@ -226,6 +227,10 @@ final class JsonFields implements Shape.Values {
     Optional<JsonNode> value = get(key);
     if (value.isPresent() && !value.get().isArray()) {
       throw wrong(key, "should be a list in square brackets.");
+    }
+    Optional<String> tooLong = Counts.tooLong(key, value.map(JsonNode::size).orElse(0));
+    if (tooLong.isPresent()) {
+      throw wrong(key, tooLong.get());
     }
     return value.map(
         v -> {

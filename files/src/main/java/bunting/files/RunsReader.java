@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Counts;
 import bunting.core.show.BulbString;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.PlainSet;
@@ -15,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
@@ -74,6 +76,10 @@ final class RunsReader {
     if (runs.isEmpty() && sets.isEmpty() && strings.isEmpty()) {
       throw BadInputException.of(
           file, "line 1: there are no runs below the header; give one row a run.");
+    }
+    Optional<String> tooMany = Counts.tooManyPixels(runs);
+    if (tooMany.isPresent()) {
+      throw BadInputException.of(file, tooMany.get());
     }
     return settings.withRuns(runs).withOthers(new OtherLoads(sets, strings));
   }
@@ -138,6 +144,10 @@ final class RunsReader {
               "light_kind",
               BadInputException.echo(read.text("light_kind"))
                   + " should be pixels, rgb-set or bulbs.");
+    }
+    if (lineOfName.size() == Counts.LIGHTS) {
+      throw problem(
+          line, "it is one row too many; a list may have " + Counts.LIGHTS + " rows with a light.");
     }
     Long before = lineOfName.putIfAbsent(name, line);
     if (before != null) {

@@ -19,6 +19,10 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
+import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
@@ -47,7 +51,16 @@ final class SheetFile {
   private static final int UTF_16_MARK = 0xFEFF;
   private static final int UTF_16_MARK_BACK = 0xFFFE;
 
+  private static final XMLInputFactory XML = xml();
+
   private SheetFile() {}
+
+  private static XMLInputFactory xml() {
+    XMLInputFactory factory = XMLInputFactory.newInstance();
+    factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
+    factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
+    return factory;
+  }
 
   /** The sheets of a file by name, those that are empty left out; a text file has one. */
   static Map<String, Grid> read(Path file) throws BadInputException {
@@ -165,9 +178,52 @@ final class SheetFile {
     }
   }
 
+  /** A reader of workbooks makes room for all cells up to the last one, so that is found first. */
+  private static void guardFarCells(Path file) throws BadInputException, IOException {
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      for (ZipEntry entry : zip.stream().map(e -> (ZipEntry) e).toList()) {
+        if (entry.getName().endsWith(".xml")) {
+          guardFarCells(file, zip.getInputStream(entry));
+        }
+      }
+    }
+  }
+
+  private static void guardFarCells(Path file, InputStream part) throws BadInputException {
+    try {
+      XMLStreamReader xml = XML.createXMLStreamReader(part);
+      while (xml.hasNext()) {
+        boolean cell =
+            xml.next() == XMLStreamConstants.START_ELEMENT && xml.getLocalName().equals("c");
+        String at = cell ? xml.getAttributeValue(null, "r") : null;
+        if (at != null && column(at) > COLUMNS_MAX) {
+          throw BadInputException.of(
+              file, "it has a cell beyond column " + COLUMNS_MAX + "; save the list alone.");
+        }
+      }
+    } catch (XMLStreamException e) {
+      // Whether a part that is not well-formed matters is for the reader of workbooks to say.
+      return;
+    }
+  }
+
+  /** Returns the number of the column of a cell such as {@code AB7}: 28. */
+  private static long column(String cell) {
+    long column = 0;
+    for (int i = 0; i < cell.length() && column <= COLUMNS_MAX; i++) {
+      int letter = Character.toUpperCase(cell.charAt(i)) - 'A' + 1;
+      if (letter < 1 || letter > 26) {
+        return column;
+      }
+      column = column * 26 + letter;
+    }
+    return column;
+  }
+
   private static Map<String, Grid> workbook(Path file, byte[] bytes) throws BadInputException {
     try {
       guardUnpacked(file);
+      guardFarCells(file);
     } catch (IOException e) {
       throw BadInputException.of(
           file, "it is no sound XLSX workbook; save it again, or save the list as CSV.");

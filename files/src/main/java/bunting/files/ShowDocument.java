@@ -1,5 +1,6 @@
 package bunting.files;
 
+import bunting.core.limits.Counts;
 import bunting.core.limits.Range;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.Hours;
@@ -39,6 +40,10 @@ final class ShowDocument {
     List<Run> runs = in.list("runs", f -> RunJson.read(f, bare), Run::name).orElse(null);
     if (runs == null) {
       throw in.wrong("runs", "is missing; a show file has formatVersion, settings and runs.");
+    }
+    Optional<String> tooMany = Counts.tooManyPixels(runs);
+    if (tooMany.isPresent()) {
+      throw in.wrong("runs", "is too much: " + tooMany.get());
     }
     Show show =
         bare.withRuns(runs)

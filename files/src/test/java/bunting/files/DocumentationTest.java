@@ -2,11 +2,13 @@ package bunting.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.core.limits.Counts;
 import bunting.files.codec.Field;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -31,6 +33,11 @@ class DocumentationTest {
     tables.put("tails", PartFields.TAILS.documentation());
     tables.put("joints", PartFields.JOINTS.documentation());
     tables.put("preparation", PreparationJson.documentation());
+    tables.put(
+        "limits",
+        Counts.lists().entrySet().stream()
+            .map(e -> String.format(Locale.ROOT, "| `%s` | %,d |", e.getKey(), e.getValue()))
+            .toList());
     return tables;
   }
 

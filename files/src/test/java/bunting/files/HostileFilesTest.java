@@ -17,6 +17,8 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.zip.CRC32;
 import java.util.zip.DeflaterOutputStream;
 import java.util.zip.ZipEntry;
@@ -26,6 +28,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files that ask for more than any machine has, or that are cut off: a sentence, and soon. */
@@ -92,6 +95,11 @@ class HostileFilesTest {
   void farColumnsAndEndlessRowsAreSaid() throws Exception {
     Path far = workbook("<row r='2'><c r='XFD2'><v>1</v></c></row>");
     said(catchThrowableOfType(BadInputException.class, () -> SheetImport.read(far, EMPTY)));
+    Path beyond = workbook("<row r='2'><c r='ZZZZZZ2'><v>1</v></c></row>");
+    BadInputException e =
+        catchThrowableOfType(BadInputException.class, () -> SheetImport.read(beyond, EMPTY));
+    said(e);
+    assertThat(e.getMessage()).contains("beyond column 500");
     Path low = workbook("<row r='1048576'><c r='A1048576'><v>1</v></c></row>");
     said(catchThrowableOfType(BadInputException.class, () -> SheetImport.read(low, EMPTY)));
     Path wide = Files.writeString(folder.resolve("wide.csv"), "name,pixels\n" + ",".repeat(9000));
@@ -114,6 +122,67 @@ class HostileFilesTest {
         catchThrowableOfType(BadInputException.class, () -> SheetImport.read(file, EMPTY));
     said(e);
     assertThat(e.getMessage()).contains("unpacked");
+  }
+
+  private static String many(int count, String entry) {
+    return IntStream.rangeClosed(1, count)
+        .mapToObj(i -> entry.replace("#", Integer.toString(i)))
+        .collect(Collectors.joining(", ", "[", "]"));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      quoteCharacter = '~',
+      value = {
+        "controllers|60000|{'id': 'C#', 'type': 'box-4'}",
+        "sites|20000|{'id': 's#', 'x': 1, 'y': 1}",
+        "circuits|300|{'id': 'c#', 'volts': 230, 'breakerAmps': 16}",
+        "supplyTypes|300|{'id': 'p#', 'volts': 5, 'watts': 100}"
+      })
+  void tooManyOfAThingAreRefused(String list, int count, String entry) {
+    String settings = "{\"" + list + "\": " + many(count, entry).replace('\'', '"') + "}";
+    BadInputException e =
+        catchThrowableOfType(
+            BadInputException.class,
+            () -> ShowFiles.ofTexts("name,type,pixels\nOwl,5v-strip-60,60\n", settings));
+    said(e);
+    assertThat(e.getMessage()).contains("$." + list, "entries; at most");
+  }
+
+  @Test
+  void aListWithTooManyRunsOrPixelsIsRefused() {
+    String head = "name,type,pixels\n";
+    String rows = many(100_000, "r#,5v-strip-60,6\n").replaceAll("[\\[\\]]|, ", "");
+    BadInputException runs =
+        catchThrowableOfType(BadInputException.class, () -> ShowFiles.ofTexts(head + rows, "{}"));
+    said(runs);
+    assertThat(runs.getMessage()).contains("line 5002", "5000");
+    String wide = many(200, "r#,5v-strip-60,1000000\n").replaceAll("[\\[\\]]|, ", "");
+    BadInputException pixels =
+        catchThrowableOfType(BadInputException.class, () -> ShowFiles.ofTexts(head + wide, "{}"));
+    said(pixels);
+    assertThat(pixels.getMessage()).contains("200,000,000 pixels together", "2,000,000");
+  }
+
+  @Test
+  void aCourseWithTooManyCornersOrLinesIsRefused() {
+    for (String course :
+        List.of(
+            "0 0" + "; 1 0; 0 0".repeat(1000),
+            "grid 0 0 1001 1 1 0",
+            "back ".repeat(9_999),
+            "facing 1 1 ".repeat(9_999),
+            "back facing 1 1 ".repeat(9_999))) {
+      BadInputException e =
+          catchThrowableOfType(
+              BadInputException.class,
+              () ->
+                  ShowFiles.ofTexts(
+                      "name,type,pixels,course_m\nOwl,5v-strip-60,60," + course + "\n", "{}"));
+      said(e);
+      assertThat(e.getMessage()).contains("course_m", "at most 2,000 corners");
+    }
   }
 
   private static byte[] png(int width, int height) throws IOException {

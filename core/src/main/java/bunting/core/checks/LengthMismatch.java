@@ -66,7 +66,7 @@ final class LengthMismatch implements Check {
 
   /** Each of several strands is rounded down to a whole cut unit: that much is no mistake. */
   private static int rounding(Run run, PixelType type) {
-    int strands = run.hanging().course().map(c -> c.strands().size()).orElse(1);
+    int strands = run.hanging().course().map(c -> c.strandCount()).orElse(1);
     return strands == 1 ? 0 : strands * type.cutEvery();
   }
 }

@@ -3,7 +3,6 @@ package bunting.core.cost;
 import bunting.core.show.Attach;
 import bunting.core.show.PixelType;
 import bunting.core.show.Run;
-import bunting.core.show.Strand;
 import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,16 +45,9 @@ public final class JoinPlaces {
     if (run.hanging().course().isEmpty()) {
       return false;
     }
-    List<Strand> strands = run.hanging().course().get().strands();
-    int before = 0;
-    for (int s = 0; s < strands.size() && before < pixel; s++) {
-      int here = Geometry.onStrand(run.pixels(), strands.size(), s);
-      if (here > 0 && (pixel == before + 1 || pixel == before + here)) {
-        return true;
-      }
-      before += here;
-    }
-    return false;
+    int strands = run.hanging().course().get().strandCount();
+    Geometry.OnStrand on = Geometry.onStrand(run.pixels(), strands, pixel);
+    return pixel == on.first() || pixel == on.first() + on.pixels() - 1;
   }
 
   /**
@@ -76,9 +68,9 @@ public final class JoinPlaces {
         .ifPresent(
             c -> {
               int before = 0;
-              int strands = c.strands().size();
+              int strands = c.strandCount();
               for (int s = 0; s < strands; s++) {
-                int here = Geometry.onStrand(run.pixels(), strands, s);
+                int here = Geometry.pixelsOnStrand(run.pixels(), strands, s);
                 candidates.add(before + 1);
                 candidates.add(before + here);
                 before += here;

@@ -43,6 +43,7 @@ public final class ShowLimits {
   }
 
   private void examine(Show show) {
+    problem = Counts.problem(show);
     name("The show's name", show.settings().name());
     if (show.settings().currency().length() > Range.CURRENCY_MAX
         || broken(show.settings().currency())) {

@@ -1,7 +1,7 @@
 package bunting.core.show;
 
-import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * How a run hangs, measured, in metres on the elevation. A course is one or more strands; data goes
@@ -10,10 +10,21 @@ import java.util.List;
  */
 public sealed interface Course {
   /** Most strands of one course. */
-  int STRANDS_MAX = 10_000;
+  int STRANDS_MAX = 1_000;
+
+  /** Most corners of a traced course, or of a lead. */
+  int CORNERS_MAX = 2_000;
+
+  /** How many strands it has. */
+  int strandCount();
+
+  /** Returns a strand, from 0, in the order of the data; in constant time. */
+  Strand strand(int index);
 
   /** Its strands, in the order of the data. */
-  List<Strand> strands();
+  default List<Strand> strands() {
+    return IntStream.range(0, strandCount()).mapToObj(this::strand).toList();
+  }
 
   /** Measured length of all strands, without jumpers, metres. */
   default double lengthM() {
@@ -22,12 +33,12 @@ public sealed interface Course {
 
   /** Where pixel 1 is. */
   default Point start() {
-    return strands().getFirst().at(0);
+    return strand(0).at(0);
   }
 
   /** Where the last strand ends. */
   default Point end() {
-    return strands().getLast().at(1);
+    return strand(strandCount() - 1).at(1);
   }
 
   /** The same, moved by so many metres. */
@@ -46,8 +57,13 @@ public sealed interface Course {
   /** A course gone back, where its kind has no way of its own to say so. */
   record Back(Course of) implements Course {
     @Override
-    public List<Strand> strands() {
-      return of.strands().reversed().stream().map(Strand::back).toList();
+    public int strandCount() {
+      return of.strandCount();
+    }
+
+    @Override
+    public Strand strand(int index) {
+      return of.strand(of.strandCount() - 1 - index).back();
     }
 
     @Override
@@ -69,29 +85,43 @@ public sealed interface Course {
   /**
    * From corner to corner.
    *
-   * @param corners at least two, the feed end first
+   * @param path at least two corners, the feed end first
    */
-  record Traced(List<Point> corners) implements Course {
+  record Traced(Strand.Path path) implements Course {
     public Traced {
-      corners = List.copyOf(corners);
-      if (corners.size() < 2) {
+      if (path.corners().size() < 2) {
         throw new IllegalArgumentException("a traced run has at least two corners");
       }
     }
 
+    /** Through these corners, at least two, the feed end first. */
+    public Traced(List<Point> corners) {
+      this(new Strand.Path(corners));
+    }
+
+    /** Its corners, the feed end first. */
+    public List<Point> corners() {
+      return path.corners();
+    }
+
     @Override
-    public List<Strand> strands() {
-      return List.of(new Strand.Path(corners));
+    public int strandCount() {
+      return 1;
+    }
+
+    @Override
+    public Strand strand(int index) {
+      return path;
     }
 
     @Override
     public Course back() {
-      return new Traced(corners.reversed());
+      return new Traced(corners().reversed());
     }
 
     @Override
     public Course moved(double dx, double dy, double dz) {
-      return new Traced(corners.stream().map(p -> p.plus(dx, dy, dz)).toList());
+      return new Traced(corners().stream().map(p -> p.plus(dx, dy, dz)).toList());
     }
   }
 
@@ -108,8 +138,13 @@ public sealed interface Course {
     }
 
     @Override
-    public List<Strand> strands() {
-      return List.of(new Strand.Arc(centre, radiusM, startDeg, sweepDeg));
+    public int strandCount() {
+      return 1;
+    }
+
+    @Override
+    public Strand strand(int index) {
+      return new Strand.Arc(centre, radiusM, startDeg, sweepDeg);
     }
 
     @Override
@@ -140,21 +175,20 @@ public sealed interface Course {
       Point corner, int lines, double lineM, double gapM, double directionDeg, boolean serpentine)
       implements Course {
     @Override
-    public List<Strand> strands() {
+    public int strandCount() {
+      return lines;
+    }
+
+    @Override
+    public Strand strand(int index) {
       double along = Math.toRadians(directionDeg);
-      double dx = Math.cos(along) * lineM;
-      double dy = Math.sin(along) * lineM;
       double sx = -Math.sin(along) * gapM;
       double sy = Math.cos(along) * gapM;
       boolean turn = Math.abs(sx) > Math.abs(sy) ? sx < 0 : sy < 0;
-      List<Strand> strands = new ArrayList<>();
-      for (int i = 0; i < lines; i++) {
-        double k = turn ? -i : i;
-        Point a = corner.plus(sx * k, sy * k);
-        Point b = a.plus(dx, dy);
-        strands.add(Strand.line(a, b, serpentine && i % 2 == 1));
-      }
-      return strands;
+      double k = turn ? -index : index;
+      Point a = corner.plus(sx * k, sy * k);
+      Point b = a.plus(Math.cos(along) * lineM, Math.sin(along) * lineM);
+      return Strand.line(a, b, serpentine && index % 2 == 1);
     }
 
     @Override
@@ -180,17 +214,18 @@ public sealed interface Course {
     }
 
     @Override
-    public List<Strand> strands() {
-      List<Strand> strands = new ArrayList<>();
-      for (int i = 0; i < count; i++) {
-        double angle = Math.toRadians(startDeg + 360.0 * i / count);
-        double x = Math.cos(angle);
-        double y = Math.sin(angle);
-        Point a = centre.plus(x * innerM, y * innerM);
-        Point b = centre.plus(x * outerM, y * outerM);
-        strands.add(Strand.line(a, b, serpentine && i % 2 == 1));
-      }
-      return strands;
+    public int strandCount() {
+      return count;
+    }
+
+    @Override
+    public Strand strand(int index) {
+      double angle = Math.toRadians(startDeg + 360.0 * index / count);
+      double x = Math.cos(angle);
+      double y = Math.sin(angle);
+      Point a = centre.plus(x * innerM, y * innerM);
+      Point b = centre.plus(x * outerM, y * outerM);
+      return Strand.line(a, b, serpentine && index % 2 == 1);
     }
 
     @Override
@@ -207,11 +242,13 @@ public sealed interface Course {
    */
   record Facing(Course flat, double turnDeg) implements Course {
     @Override
-    public List<Strand> strands() {
-      Point about = flat.anchor();
-      return flat.strands().stream()
-          .<Strand>map(s -> new Strand.Turned(s, about, turnDeg))
-          .toList();
+    public int strandCount() {
+      return flat.strandCount();
+    }
+
+    @Override
+    public Strand strand(int index) {
+      return new Strand.Turned(flat.strand(index), flat.anchor(), turnDeg);
     }
 
     @Override
@@ -243,8 +280,13 @@ public sealed interface Course {
   record Wrap(Point foot, double barM, double girthM, double turns, double directionDeg)
       implements Course {
     @Override
-    public List<Strand> strands() {
-      return List.of(new Strand.Helix(foot, barM, girthM, turns, directionDeg, false));
+    public int strandCount() {
+      return 1;
+    }
+
+    @Override
+    public Strand strand(int index) {
+      return new Strand.Helix(foot, barM, girthM, turns, directionDeg, false);
     }
 
     @Override

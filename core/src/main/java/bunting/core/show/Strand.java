@@ -1,7 +1,9 @@
 package bunting.core.show;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** One unbroken line of a course. */
 public sealed interface Strand {
@@ -32,35 +34,47 @@ public sealed interface Strand {
     return new Path(back ? List.of(b, a) : List.of(a, b));
   }
 
-  /** From corner to corner. */
-  record Path(List<Point> corners) implements Strand {
-    public Path {
-      corners = List.copyOf(corners);
+  /** From corner to corner; what lies along it is found in logarithmic time. */
+  final class Path implements Strand {
+    private final List<Point> corners;
+    private final double[] along;
+
+    /** Through these corners. */
+    public Path(List<Point> corners) {
+      this.corners = List.copyOf(corners);
+      along = new double[corners.size()];
+      for (int i = 1; i < along.length; i++) {
+        along[i] = along[i - 1] + corners.get(i - 1).distanceTo(corners.get(i));
+      }
+    }
+
+    /** Its corners. */
+    public List<Point> corners() {
+      return corners;
     }
 
     @Override
     public double lengthM() {
-      double sum = 0;
-      for (int i = 1; i < corners.size(); i++) {
-        sum += corners.get(i - 1).distanceTo(corners.get(i));
-      }
-      return sum;
+      return along[along.length - 1];
     }
 
     @Override
     public Point at(double share) {
-      double left = lengthM() * share;
-      for (int i = 1; i < corners.size(); i++) {
-        Point a = corners.get(i - 1);
-        Point b = corners.get(i);
-        double leg = a.distanceTo(b);
-        if (left <= leg && leg > 0) {
-          double t = left / leg;
-          return a.towards(b, t);
-        }
-        left -= leg;
+      double metres = lengthM() * share;
+      if (share <= 0 || metres <= 0) {
+        return corners.getFirst();
       }
-      return share <= 0 ? corners.getFirst() : corners.getLast();
+      int found = Arrays.binarySearch(along, metres);
+      int next = found < 0 ? -found - 1 : found;
+      while (next > 1 && along[next - 1] >= metres) {
+        next--; // corners in one place
+      }
+      return next >= along.length
+          ? corners.getLast()
+          : corners
+              .get(next - 1)
+              .towards(
+                  corners.get(next), (metres - along[next - 1]) / (along[next] - along[next - 1]));
     }
 
     @Override
@@ -81,13 +95,22 @@ public sealed interface Strand {
 
     @Override
     public List<Double> bendsM() {
-      List<Double> bends = new ArrayList<>();
-      double sum = 0;
-      for (int i = 1; i < corners.size() - 1; i++) {
-        sum += corners.get(i - 1).distanceTo(corners.get(i));
-        bends.add(sum);
-      }
-      return bends;
+      return Arrays.stream(along, 1, Math.max(1, along.length - 1)).boxed().toList();
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+      return other instanceof Path p && p.corners.equals(corners);
+    }
+
+    @Override
+    public int hashCode() {
+      return corners.hashCode();
+    }
+
+    @Override
+    public String toString() {
+      return "Path" + corners;
     }
   }
 

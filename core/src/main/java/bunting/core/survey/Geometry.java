@@ -28,23 +28,20 @@ public final class Geometry {
    */
   public static Point pixel(Run run, PixelType type, int pixel) {
     if (run.hanging().course().isPresent()) {
-      return onCourse(run.hanging().course().get().strands(), run.pixels(), pixel);
+      return onCourse(run.hanging().course().get(), run.pixels(), pixel);
     }
     Point end = end(run, type);
     double share = run.pixels() == 1 ? 0 : (pixel - 1) / (double) (run.pixels() - 1);
     return run.start().towards(end, share);
   }
 
-  private static Point onCourse(List<Strand> strands, int pixels, int pixel) {
-    int before = 0;
-    for (int i = 0; i < strands.size(); i++) {
-      int here = onStrand(pixels, strands.size(), i);
-      if (pixel <= before + here) {
-        return strands.get(i).at(share(strands.get(i), here, pixel - before));
-      }
-      before += here;
+  private static Point onCourse(Course course, int pixels, int pixel) {
+    if (pixel > pixels) {
+      return course.end();
     }
-    return strands.getLast().at(1);
+    OnStrand at = onStrand(pixels, course.strandCount(), pixel);
+    Strand strand = course.strand(at.strand());
+    return strand.at(share(strand, at.pixels(), pixel - at.first() + 1));
   }
 
   private static double share(Strand strand, int pixels, int pixel) {
@@ -53,8 +50,34 @@ public final class Geometry {
   }
 
   /** Pixels on a strand (from 0) of so many: alike, the first ones one more where it must be. */
-  public static int onStrand(int pixels, int strands, int strand) {
+  public static int pixelsOnStrand(int pixels, int strands, int strand) {
     return pixels / strands + (strand < pixels % strands ? 1 : 0);
+  }
+
+  /**
+   * A strand as a pixel of it finds it.
+   *
+   * @param strand its index, from 0
+   * @param first its first pixel, in the run's numbering
+   * @param pixels how many are on it, at least 1
+   */
+  public record OnStrand(int strand, int first, int pixels) {}
+
+  /**
+   * Returns the strand of a pixel, in constant time.
+   *
+   * @param pixels of the run
+   * @param strands of its course
+   * @param pixel from 1 to {@code pixels}
+   */
+  public static OnStrand onStrand(int pixels, int strands, int pixel) {
+    int each = pixels / strands;
+    int longer = pixels % strands;
+    int onLonger = longer * (each + 1);
+    int strand =
+        pixel <= onLonger ? (pixel - 1) / (each + 1) : longer + (pixel - 1 - onLonger) / each;
+    int first = strand * each + Math.min(strand, longer) + 1;
+    return new OnStrand(strand, first, pixelsOnStrand(pixels, strands, strand));
   }
 
   /**
@@ -72,7 +95,7 @@ public final class Geometry {
             .map(Course::strands)
             .orElseGet(() -> List.of(Strand.line(run.start(), end, false)));
     for (int i = 0; i < strands.size(); i++) {
-      int here = onStrand(run.pixels(), strands.size(), i);
+      int here = pixelsOnStrand(run.pixels(), strands.size(), i);
       for (int pixel = 1; pixel <= here; pixel++) {
         Point p = strands.get(i).at(share(strands.get(i), here, pixel));
         places[at++] = p.x();

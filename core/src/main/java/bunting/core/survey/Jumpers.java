@@ -66,7 +66,7 @@ public final class Jumpers {
     int before = 0;
     for (int i = 0; i < strands.size(); i++) {
       Strand strand = strands.get(i);
-      int here = Geometry.onStrand(pixels, strands.size(), i);
+      int here = Geometry.pixelsOnStrand(pixels, strands.size(), i);
       if (type.strip()) {
         atBends(strand, before, here);
       }
@@ -83,8 +83,9 @@ public final class Jumpers {
 
   private void atBends(Strand strand, int before, int pixels) {
     int last = 0;
+    double metres = strand.lengthM();
     for (double bend : strand.bendsM()) {
-      BigDecimal share = BigDecimal.valueOf(bend / strand.lengthM() * pixels + 1e-6);
+      BigDecimal share = BigDecimal.valueOf(bend / metres * pixels + 1e-6);
       int at = Geometry.pixelsOf(share, 1, type.cutEvery());
       if (at > last && at < pixels) {
         add(before + at, 0);
