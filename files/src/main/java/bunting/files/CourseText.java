@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.DoubleFunction;
 import java.util.stream.Collectors;
 
@@ -115,11 +116,11 @@ final class CourseText {
     boolean serpentine = words[words.length - 1].equals("serpentine");
     boolean named = serpentine || words[words.length - 1].equals("straight");
     return switch (words[0]) {
-      // Neither word stands twice: a text of ten thousand of them is not followed down.
+      // What may follow is known, so that a text of ten thousand such words is not followed down.
       case "back" ->
-          words.length < 2 || words[1].equals("back")
-              ? Optional.empty()
-              : parse(text.strip().substring(4)).filter(CourseText::goesBack).map(Course::back);
+          words.length > 1 && Set.of("grid", "spokes", "wrap").contains(words[1])
+              ? parse(text.strip().substring(4)).map(Course::back)
+              : Optional.empty();
       case "facing" ->
           words.length < 4 || words[3].equals("facing") ? Optional.empty() : facing(words);
       case "wrap" -> numbers(words, 1, words.length, 6).flatMap(CourseText::wrap);
@@ -130,13 +131,6 @@ final class CourseText {
           numbers(words, 1, words.length - (named ? 1 : 0), 6).flatMap(n -> spokes(n, serpentine));
       default -> points(text).filter(p -> p.size() > 1).map(Course.Traced::new);
     };
-  }
-
-  /** Kinds that are gone back by a word; a trace and a ring say it by their own measures. */
-  private static boolean goesBack(Course course) {
-    return course instanceof Course.Grid
-        || course instanceof Course.Spokes
-        || course instanceof Course.Wrap;
   }
 
   /** "facing TURN Z SHAPE". */
