@@ -12,6 +12,9 @@ import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -75,6 +78,63 @@ class NextCommandTest {
         .as("the log could not read it again")
         .isEqualTo(2);
     assertThat(run("next", show.toString(), "--out", next.toString(), "--name", " ")).isEqualTo(2);
+  }
+
+  private String begin(Path next) {
+    assertThat(run("next", show.toString(), "--out", next.toString(), "--date", "2027-01-07"))
+        .as(said)
+        .isZero();
+    return said;
+  }
+
+  private static Path staged(Path next) {
+    return next.resolveSibling(LogFile.beside(next).path().getFileName() + ".next");
+  }
+
+  /** Killed after its log was staged: there is no season yet, and the same command begins it. */
+  @Test
+  void aSeasonThatWasKilledBeforeItsShowIsBegunAgain() throws Exception {
+    assertThat(run("log", show.toString(), "--add", "note", "--text", "dry")).isZero();
+    Path next = folder.resolve("next.bunting.json");
+    begin(next);
+    byte[] log = Files.readAllBytes(LogFile.beside(next).path());
+    byte[] whole = Files.readAllBytes(next);
+    Files.delete(next);
+    Files.move(LogFile.beside(next).path(), staged(next));
+    begin(next);
+    assertThat(Files.readAllBytes(next)).isEqualTo(whole);
+    assertThat(Files.readAllBytes(LogFile.beside(next).path())).isEqualTo(log);
+    assertThat(staged(next)).doesNotExist();
+  }
+
+  /** Killed before its log was moved: the season has begun, with its log, for whoever looks. */
+  @Test
+  void aSeasonThatWasKilledAfterItsShowIsWhole() throws Exception {
+    assertThat(run("log", show.toString(), "--add", "note", "--text", "dry")).isZero();
+    Path next = folder.resolve("next.bunting.json");
+    String first = begin(next);
+    byte[] log = Files.readAllBytes(LogFile.beside(next).path());
+    Files.move(LogFile.beside(next).path(), staged(next));
+    assertThat(LogFile.beside(next).read().lines()).isNotEmpty();
+    assertThat(Files.readAllBytes(LogFile.beside(next).path())).isEqualTo(log);
+    Files.move(LogFile.beside(next).path(), staged(next));
+    assertThat(begin(next)).as("the same command says the same").isEqualTo(first);
+    assertThat(Files.readAllBytes(LogFile.beside(next).path())).isEqualTo(log);
+    assertThat(run("next", show.toString(), "--out", next.toString()))
+        .as("a season that is whole is not begun again")
+        .isEqualTo(2);
+  }
+
+  @Test
+  void aPrivateShowHasAPrivateLogAndANextSeasonOfItsKind() throws Exception {
+    Set<PosixFilePermission> own = PosixFilePermissions.fromString("rw-------");
+    Files.setPosixFilePermissions(show, own);
+    assertThat(run("log", show.toString(), "--add", "note", "--text", "dry")).isZero();
+    assertThat(Files.getPosixFilePermissions(LogFile.beside(show).path())).isEqualTo(own);
+    Path next = folder.resolve("next.bunting.json");
+    begin(next);
+    assertThat(Files.getPosixFilePermissions(next)).isEqualTo(own);
+    assertThat(Files.getPosixFilePermissions(LogFile.beside(next).path())).isEqualTo(own);
   }
 
   @Test

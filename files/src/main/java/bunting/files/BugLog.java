@@ -64,7 +64,7 @@ public final class BugLog {
   private Optional<Path> written(String doing, Throwable fault) {
     Path file = folder.resolve(FILE);
     try {
-      Files.createDirectories(folder);
+      FileRights.makePrivate(folder);
       if (Files.exists(file) && !Files.isWritable(file)) {
         return Optional.empty();
       }

@@ -90,8 +90,9 @@ public final class SheetMemory {
     lists.fieldNames().forEachRemaining(names::add);
     names.stream().limit(Math.max(0, names.size() - LISTS_MAX)).forEach(lists::remove);
     try {
-      Files.createDirectories(to.toAbsolutePath().getParent());
-      WholeFile.write(to, (all.toPrettyString() + "\n").getBytes(StandardCharsets.UTF_8));
+      FileRights.makePrivate(to.toAbsolutePath().getParent());
+      WholeFile.write(
+          to, (all.toPrettyString() + "\n").getBytes(StandardCharsets.UTF_8), FileRights.PRIVATE);
     } catch (IOException | BadInputException e) {
       return;
     }

@@ -116,6 +116,12 @@ public final class ShowFiles {
     return FileStamp.of(bytes);
   }
 
+  /** Writes a show file where none is yet, with the mode of another file. */
+  public static void writeNewShow(Path file, Show show, Path like, Path... inputs)
+      throws BadInputException {
+    WholeFile.write(file, sound(file, show), FileRights.like(like), inputs);
+  }
+
   /** The bytes of a show, once they have been read back and make the same show. */
   private static byte[] sound(Path file, Show show) throws BadInputException {
     byte[] bytes;
@@ -161,7 +167,7 @@ public final class ShowFiles {
   public static void writeRecovery(Path file, Show show, Optional<Path> of)
       throws BadInputException {
     String own = of.map(p -> p.toAbsolutePath().toString()).orElse("");
-    WholeFile.write(file, ShowDocument.writeRecovery(show, own));
+    WholeFile.write(file, ShowDocument.writeRecovery(show, own), FileRights.PRIVATE);
   }
 
   /** The file that a recovery file would have become; empty: it had none. */

@@ -176,8 +176,8 @@ public record UserPreferences(
               .filter(l -> !l.startsWith("#"))
               .sorted()
               .collect(Collectors.joining("\n", "", "\n"));
-      Files.createDirectories(file.toAbsolutePath().getParent());
-      WholeFile.write(file, lines.getBytes(StandardCharsets.UTF_8));
+      FileRights.makePrivate(file.toAbsolutePath().getParent());
+      WholeFile.write(file, lines.getBytes(StandardCharsets.UTF_8), FileRights.PRIVATE);
       return true;
     } catch (IOException | BadInputException e) {
       return false;

@@ -43,26 +43,31 @@ public final class WholeFile {
    * @param inputs files that are read for it: none of them may be what is written
    */
   public static void write(Path file, byte[] content, Path... inputs) throws BadInputException {
-    write(file, content, false, List.of(inputs));
+    write(file, content, false, Optional.empty(), List.of(inputs));
+  }
+
+  /** Writes a file with these rights, whatever was there before had. */
+  public static void write(Path file, byte[] content, FileRights rights, Path... inputs)
+      throws BadInputException {
+    write(file, content, false, Optional.of(rights), List.of(inputs));
   }
 
   /** The same, with what was there before kept as {@code NAME.bak}. */
   static void writeWithBackup(Path file, byte[] content, List<Path> inputs)
       throws BadInputException {
-    write(file, content, true, inputs);
+    write(file, content, true, Optional.empty(), inputs);
   }
 
-  private static void write(Path file, byte[] content, boolean backup, List<Path> inputs)
+  private static void write(
+      Path file, byte[] content, boolean backup, Optional<FileRights> given, List<Path> inputs)
       throws BadInputException {
     Path target = target(file, inputs);
     sweep(target);
     Path draft = draft(target);
     try {
-      Optional<Set<PosixFilePermission>> mode = mode(target);
-      write(draft, content);
-      if (mode.isPresent()) {
-        Files.setPosixFilePermissions(draft, mode.get());
-      }
+      FileRights rights = given.isPresent() ? given.get() : FileRights.of(target);
+      write(draft, content, rights);
+      rights.applyTo(draft);
       if (!Arrays.equals(Files.readAllBytes(draft), content)) {
         throw new IOException("what was written is not what was to be written");
       }
@@ -124,16 +129,6 @@ public final class WholeFile {
     }
   }
 
-  private static Optional<Set<PosixFilePermission>> mode(Path target) throws IOException {
-    try {
-      return Files.exists(target)
-          ? Optional.of(Files.getPosixFilePermissions(target))
-          : Optional.empty();
-    } catch (UnsupportedOperationException e) {
-      return Optional.empty();
-    }
-  }
-
   /** A name beside a file that tells whose draft it is. */
   static Path draft(Path target) {
     return target.resolveSibling(
@@ -159,9 +154,12 @@ public final class WholeFile {
     return String.format(Locale.ROOT, "%08x", (name + other).hashCode());
   }
 
-  private static void write(Path draft, byte[] content) throws IOException {
+  private static void write(Path draft, byte[] content, FileRights rights) throws IOException {
     try (FileChannel out =
-        FileChannel.open(draft, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE)) {
+        FileChannel.open(
+            draft,
+            Set.of(StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE),
+            rights.atCreation())) {
       ByteBuffer bytes = ByteBuffer.wrap(content);
       while (bytes.hasRemaining()) {
         out.write(bytes);

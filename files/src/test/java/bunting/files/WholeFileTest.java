@@ -2,6 +2,7 @@ package bunting.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -70,6 +71,39 @@ class WholeFileTest {
     assertThat(mode(folder.resolve("fresh.json")))
         .as("as any other file that is made here")
         .isEqualTo(mode(Files.createFile(folder.resolve("other"))));
+  }
+
+  /** The file is looked at while it is being created: its attributes are those of creation. */
+  @Test
+  void whatIsPrivateIsPrivateFromItsFirstByte() throws Exception {
+    Path secret = old("secret.json");
+    mode(secret, "rw-------");
+    for (FileRights rights : List.of(FileRights.of(secret), FileRights.PRIVATE)) {
+      Path draft = folder.resolve("draft");
+      Files.createFile(draft, rights.atCreation());
+      assertThat(mode(draft)).isEqualTo("rw-------");
+      Files.delete(draft);
+    }
+    WholeFile.write(folder.resolve("mine"), NEW, FileRights.PRIVATE);
+    assertThat(mode(folder.resolve("mine"))).isEqualTo("rw-------");
+    Path state = folder.resolve("state");
+    FileRights.makePrivate(state.resolve("bunting"));
+    assertThat(mode(state)).isEqualTo("rwx------");
+    mode(state.resolve("bunting"), "rwxr-xr-x");
+    FileRights.makePrivate(state.resolve("bunting"));
+    assertThat(mode(state.resolve("bunting"))).as("closed again").isEqualTo("rwx------");
+  }
+
+  @Test
+  void theSystemsMasterDoesNotTakeAFileOver() throws Exception {
+    assumeTrue(System.getProperty("user.name").equals("root"), "only the master gives files away");
+    Path theirs = old("theirs.json");
+    Files.setOwner(
+        theirs,
+        theirs.getFileSystem().getUserPrincipalLookupService().lookupPrincipalByName("1234"));
+    WholeFile.write(theirs, NEW);
+    assertThat(Files.readString(theirs)).isEqualTo("new");
+    assertThat(Files.getOwner(theirs).getName()).isEqualTo("1234");
   }
 
   @Test

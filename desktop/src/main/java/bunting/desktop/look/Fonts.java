@@ -1,13 +1,21 @@
 package bunting.desktop.look;
 
+import bunting.files.BadInputException;
+import bunting.files.UserFolders;
+import bunting.files.WholeFile;
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
 import javafx.scene.text.Font;
 import javafx.scene.text.FontWeight;
 import javafx.scene.text.Text;
+import org.jspecify.annotations.Nullable;
 
 /** The one family of type, which ships with the application. */
 public final class Fonts {
@@ -88,12 +96,33 @@ public final class Fonts {
     String family = "System";
     for (String style : new String[] {"Regular", "Bold"}) {
       try (InputStream in = Fonts.class.getResourceAsStream(FOLDER + style + ".otf")) {
-        Font font = Font.loadFont(in, 12);
+        Font font = loaded("Inter-" + style + ".otf", in.readAllBytes());
         family = font == null ? family : font.getFamily();
       } catch (IOException e) {
         throw new UncheckedIOException("the font ships with the application", e);
       }
     }
     return family;
+  }
+
+  /**
+   * Loads a font by a file in the user's cache: from a stream the toolkit would copy it into the
+   * temporary folder each time, and leave it there when it is killed.
+   */
+  private static @Nullable Font loaded(String name, byte[] content) throws IOException {
+    Path kept = UserFolders.here().cache().resolve("fonts").resolve(name);
+    try {
+      if (!Files.exists(kept) || !Arrays.equals(Files.readAllBytes(kept), content)) {
+        Files.createDirectories(kept.getParent());
+        WholeFile.write(kept, content);
+      }
+      Font font = Font.loadFont("file:" + kept, SMALL);
+      if (font != null) {
+        return font;
+      }
+    } catch (IOException | BadInputException e) {
+      // A cache that cannot be written: then as the toolkit does it.
+    }
+    return Font.loadFont(new ByteArrayInputStream(content), SMALL);
   }
 }

@@ -2,6 +2,7 @@ package bunting.desktop.session;
 
 import bunting.core.show.Show;
 import bunting.files.BadInputException;
+import bunting.files.FileRights;
 import bunting.files.ShowFiles;
 import bunting.files.WholeFile;
 import java.io.IOException;
@@ -114,7 +115,7 @@ public final class Recovery {
 
   private Optional<String> keep(Show show, Optional<Path> own) {
     try {
-      Files.createDirectories(folder);
+      FileRights.makePrivate(folder);
       ShowFiles.writeRecovery(mine(), show, own);
       if (left) {
         remove(mine());

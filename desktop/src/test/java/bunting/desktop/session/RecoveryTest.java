@@ -10,6 +10,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -47,6 +48,21 @@ class RecoveryTest {
 
   private void count(int pixels) {
     document.edit("count", s -> s.withRuns(List.of(Run.of("Weir", "5v-strip-60", pixels))));
+  }
+
+  @Test
+  void whatIsKeptIsForItsOwnerAlone() throws Exception {
+    Recovery recovery = recovery();
+    document.begin(SHOW);
+    count(7);
+    recovery.tick();
+    assertThat(kept()).hasSize(1);
+    assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(kept().getFirst())))
+        .isEqualTo("rw-------");
+    assertThat(
+            PosixFilePermissions.toString(
+                Files.getPosixFilePermissions(kept().getFirst().getParent())))
+        .isEqualTo("rwx------");
   }
 
   @Test

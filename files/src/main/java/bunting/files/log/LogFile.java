@@ -3,6 +3,7 @@ package bunting.files.log;
 import bunting.core.log.LogEntry;
 import bunting.core.log.ShowLog;
 import bunting.files.BadInputException;
+import bunting.files.FileRights;
 import bunting.files.ShowFiles;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.JsonNode;
@@ -18,10 +19,12 @@ import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The log of a show, {@code NAME.log.jsonl} beside it.
@@ -36,9 +39,14 @@ public final class LogFile {
   private static final int BLOCK = 1 << 16;
   private static final long BYTES_MOST = 100_000_000;
 
+  /** Ending of a log that is complete and waits for its show to be there. */
+  private static final String STAGED = ".next";
+
+  private final Path show;
   private final Path file;
 
-  private LogFile(Path file) {
+  private LogFile(Path show, Path file) {
+    this.show = show;
     this.file = file;
   }
 
@@ -50,7 +58,32 @@ public final class LogFile {
         name.endsWith(ShowFiles.ENDING)
             ? name.substring(0, name.length() - ShowFiles.ENDING.length())
             : dot > 0 ? name.substring(0, dot) : name;
-    return new LogFile(show.resolveSibling(bare + ENDING));
+    return new LogFile(show, show.resolveSibling(bare + ENDING));
+  }
+
+  /**
+   * The log that a season begins with, complete, before its show is there. Once the show is, the
+   * first that reads or writes the log moves it into place: whatever was killed in between, show
+   * and log are there together.
+   */
+  Path staged() {
+    return file.resolveSibling(file.getFileName() + STAGED);
+  }
+
+  /** Moves a staged log into place where its show is there. */
+  void settle() throws BadInputException {
+    if (!Files.exists(staged()) || !Files.exists(show) || Files.exists(file)) {
+      return;
+    }
+    try {
+      Files.move(staged(), file, StandardCopyOption.ATOMIC_MOVE);
+      forceFolder();
+    } catch (NoSuchFileException e) {
+      return; // somebody else was quicker
+    } catch (IOException e) {
+      throw BadInputException.of(
+          staged(), "it cannot be moved to " + file.getFileName() + "; check the folder.");
+    }
   }
 
   /** The file itself. */
@@ -69,13 +102,16 @@ public final class LogFile {
   /** Appends an entry; it is on the disk when this returns. */
   public Added add(LogEntry entry) throws BadInputException {
     byte[] line = bytes(entry);
+    settle();
     try {
       regular();
       boolean fresh = !Files.exists(file);
       Added added;
       try (FileChannel channel =
           FileChannel.open(
-              file, StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE)) {
+              file,
+              Set.of(StandardOpenOption.CREATE, StandardOpenOption.READ, StandardOpenOption.WRITE),
+              FileRights.like(show).atCreation())) {
         FileLock lock = channel.lock();
         try {
           added = append(channel, line);
@@ -163,6 +199,7 @@ public final class LogFile {
   /** All that was written; none yet is an empty log. */
   public ShowLog read() throws BadInputException {
     byte[] bytes;
+    settle();
     try {
       if (Files.exists(file, LinkOption.NOFOLLOW_LINKS)) {
         regular();

@@ -2,10 +2,10 @@ package bunting.files.log;
 
 import bunting.core.assess.Reading;
 import bunting.core.log.LogEntry;
-import bunting.core.log.ShowLog;
 import bunting.core.season.NextSeason;
 import bunting.core.show.Show;
 import bunting.files.BadInputException;
+import bunting.files.FileRights;
 import bunting.files.ShowFiles;
 import bunting.files.WholeFile;
 import java.io.ByteArrayOutputStream;
@@ -29,27 +29,39 @@ public final class SeasonFiles {
   public static void begin(Path out, Show show, Path... inputs) throws BadInputException {
     free(out);
     free(LogFile.beside(out).path());
-    ShowFiles.writeShow(out, show, inputs);
+    ShowFiles.writeNewShow(out, show, inputs.length > 0 ? inputs[0] : out, inputs);
   }
 
   /**
-   * Writes the next season of a plan, and its log: all lines of the one before and what is new. The
-   * log is written first; a show without its past is never there.
+   * Writes the next season of a plan, and its log: all lines of the one before and what is new.
    *
-   * @param before the file of the season that ends
+   * <p>First the log is staged beside its place, then the show is written, then the log is moved
+   * into place; the show is the moment at which the season has begun. Killed before it, there is no
+   * season, and the same call begins it. Killed after it, the log is moved by whoever reads it
+   * next, and the same call finds the season begun and says what it says otherwise.
    */
   public static NextSeason next(
       Reading plan, Path before, Path out, String name, LocalDate day, Path... inputs)
       throws BadInputException {
     LogFile old = LogFile.beside(before);
     LogFile log = LogFile.beside(out);
+    NextSeason next = NextSeason.of(plan, old.read(), name, day);
+    if (Files.exists(log.staged()) && begun(out, name)) {
+      log.settle();
+      return next;
+    }
     free(out);
     free(log.path());
-    ShowLog known = old.read();
-    NextSeason next = NextSeason.of(plan, known, name, day);
-    WholeFile.write(log.path(), lines(old, next), old.path());
-    ShowFiles.writeShow(out, next.show(), inputs);
+    Path like = Files.exists(old.path()) ? old.path() : before;
+    WholeFile.write(log.staged(), lines(old, next), FileRights.like(like), old.path());
+    ShowFiles.writeNewShow(out, next.show(), before, inputs);
+    log.settle();
     return next;
+  }
+
+  /** Whether a season of that name was begun in a file; the log beside it still waits. */
+  private static boolean begun(Path out, String name) throws BadInputException {
+    return Files.exists(out) && ShowFiles.open(out).settings().name().equals(name);
   }
 
   private static byte[] lines(LogFile old, NextSeason next) throws BadInputException {
