@@ -74,7 +74,8 @@ final class HoursCommand implements Callable<Integer> {
               + clock(d.off())
               + ", "
               + Texts.fixed(d.hours(), 2)
-              + " h");
+              + " h"
+              + d.odd().map(o -> " (" + o.text() + ")").orElse(""));
     }
     out.println(
         Texts.count(sheet.days().size(), "evening", "evenings")

@@ -240,6 +240,7 @@ class ArchitectureTest {
             "ports",
             "survey",
             "cost",
+            "hours",
             "show")
         .whereLayer("patch")
         .mayOnlyAccessLayers("assess", "loads", "addressing", "show")

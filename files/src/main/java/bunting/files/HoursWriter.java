@@ -21,13 +21,17 @@ public final class HoursWriter {
               json.list(
                   "days",
                   sheet.days(),
-                  (j, d) ->
-                      j.put("date", d.date().toString())
-                          .put("sunset", clock(d.sunset()))
-                          .put("sunrise", clock(d.sunrise()))
-                          .put("on", clock(d.on()))
-                          .put("off", clock(d.off()))
-                          .put("hours", d.hours()));
+                  (j, d) -> {
+                    j.put("date", d.date().toString())
+                        .put("sunset", clock(d.sunset()))
+                        .put("sunrise", clock(d.sunrise()))
+                        .put("on", clock(d.on()))
+                        .put("off", clock(d.off()))
+                        .put("hours", d.hours());
+                    if (d.odd().isPresent()) {
+                      j.put("why", d.odd().get().text());
+                    }
+                  });
               json.put("hours", sheet.hours())
                   .put("kWhLit", sheet.kwhLit())
                   .put("kWhDark", sheet.kwhDark())

@@ -38,6 +38,7 @@ public final class Checks {
           new CutUnknown(),
           new BoardCut(),
           new TemporaryDays(),
+          new HoursAndSun(),
           new SetAmps(),
           new LeadAmps(),
           new RailLimit(),

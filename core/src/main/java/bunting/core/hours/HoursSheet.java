@@ -12,7 +12,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -58,19 +57,47 @@ public record HoursSheet(
    * @param sunrise of the next morning, likewise
    * @param on when the lights go on; empty: they do not, for the sun stays up
    * @param off when they go off
+   * @param odd what the builder may not expect of it
    */
   public record Day(
       LocalDate date,
       Optional<ZonedDateTime> sunset,
       Optional<ZonedDateTime> sunrise,
       Optional<ZonedDateTime> on,
-      Optional<ZonedDateTime> off) {
+      Optional<ZonedDateTime> off,
+      Optional<Odd> odd) {
     /** Hours lit, as a clock that is never put back counts them. */
     public double hours() {
       return on.isPresent() && off.isPresent()
           ? Duration.between(on.get(), off.get()).toSeconds() / SECONDS_AN_HOUR
           : 0;
     }
+  }
+
+  /** What the sun does to an evening that is not as usual. */
+  public enum Odd {
+    /** Not lit: the sun stays up. */
+    STAYS_UP("the sun does not set: not lit"),
+    /** Not lit: the sun sets after midnight, when the lights should be off already. */
+    SETS_TOO_LATE("the sun sets after the lights go off: not lit"),
+    /** Lit over the next noon. */
+    LIT_BY_DAY("lit through the next day");
+
+    private final String text;
+
+    Odd(String text) {
+      this.text = text;
+    }
+
+    /** As people read it. */
+    public String text() {
+      return text;
+    }
+  }
+
+  /** Returns the evenings of a calendar that are lit, or would be if the sun set; in order. */
+  public static List<Day> evenings(Hours said) {
+    return said.calendar().stream().filter(said::litOn).map(date -> day(date, said)).toList();
   }
 
   /** Kilowatt hours of a year if what is not cut burned in the dark all year but those hours. */
@@ -80,15 +107,8 @@ public record HoursSheet(
 
   /** Of a plan. Linear in pixels and days. */
   public static HoursSheet of(Reading reading, Hours said) {
-    List<Day> days = new ArrayList<>();
-    int dark = 0;
-    for (LocalDate date : said.calendar()) {
-      if (said.litOn(date)) {
-        days.add(day(date, said));
-      } else {
-        dark++;
-      }
-    }
+    List<Day> days = evenings(said);
+    int dark = said.calendar().size() - days.size();
     double hours = days.stream().mapToDouble(Day::hours).sum();
     double lit = wattsLit(reading, said);
     double idle = wattsDark(reading, said);
@@ -155,9 +175,17 @@ public record HoursSheet(
                 said.off().isPresent()
                     ? Optional.of(after(t, date, said.off().get(), zone))
                     : dawn(t, sun, dawn, zone));
-    return off.isPresent()
-        ? new Day(date, sunset, sunrise, on, off)
-        : new Day(date, sunset, sunrise, Optional.empty(), Optional.empty());
+    boolean overNoon = off.filter(t -> t.toInstant().isAfter(next.noon())).isPresent();
+    boolean tooLate =
+        overNoon
+            && said.on().isEmpty()
+            && sunset.filter(t -> t.toLocalDate().isAfter(date)).isPresent();
+    if (off.isEmpty() || tooLate) {
+      Odd why = off.isEmpty() ? Odd.STAYS_UP : Odd.SETS_TOO_LATE;
+      return new Day(date, sunset, sunrise, Optional.empty(), Optional.empty(), Optional.of(why));
+    }
+    return new Day(
+        date, sunset, sunrise, on, off, Optional.of(Odd.LIT_BY_DAY).filter(o -> overNoon));
   }
 
   /** That time of the day, or of the first day after it on which it is later than the lights. */

@@ -53,6 +53,18 @@ final class MainsFaults {
     faults.put(
         "temporary-days",
         read(cut.withMains(cut.mains().withRules(none).withHours(Optional.of(two)))));
+    Hours polar =
+        new Hours(
+            new Hours.Season(LocalDate.of(2026, 6, 20), LocalDate.of(2026, 6, 22)),
+            new Hours.Place(69.65, 18.96, ZoneId.of("Europe/Oslo")),
+            Optional.empty(),
+            0,
+            Optional.empty(),
+            30,
+            List.of(),
+            new Hours.Tariff(0, ""),
+            Hours.Apart.NONE);
+    faults.put("hours-and-sun", read(cut.withMains(cut.mains().withHours(Optional.of(polar)))));
     return faults;
   }
 

@@ -203,4 +203,42 @@ class HoursSheetTest {
       assertThat(s.hours()).isCloseTo(day.getMonthValue() == 6 ? 0 : 24, within(0.02));
     }
   }
+
+  private static HoursSheet.Day reykjavik(Optional<LocalTime> off) {
+    LocalDate day = LocalDate.of(2026, 6, 21);
+    Hours said =
+        new Hours(
+            new Hours.Season(day, day),
+            new Hours.Place(64.147, -21.943, ZoneId.of("Atlantic/Reykjavik")),
+            Optional.empty(),
+            0,
+            off,
+            30,
+            List.of(),
+            new Hours.Tariff(0, ""),
+            Hours.Apart.NONE);
+    return HoursSheet.evenings(said).getFirst();
+  }
+
+  /** Its sun sets after midnight in June: lights that go off at 23:00 do not burn for 23 hours. */
+  @Test
+  void whereTheSunSetsAfterTheLightsGoOffTheyStayOff() {
+    HoursSheet.Day early = reykjavik(at("23:00"));
+    assertThat(early.sunset().orElseThrow().toLocalDate()).isEqualTo(LocalDate.of(2026, 6, 22));
+    assertThat(early.on()).isEmpty();
+    assertThat(early.hours()).isZero();
+    assertThat(early.odd()).contains(HoursSheet.Odd.SETS_TOO_LATE);
+    HoursSheet.Day late = reykjavik(at("01:00"));
+    assertThat(late.hours()).isBetween(0.9, 1.0);
+    assertThat(late.odd()).isEmpty();
+    assertThat(reykjavik(Optional.empty()).hours()).as("to sunrise").isBetween(2.5, 3.0);
+  }
+
+  @Test
+  void lightsThatBurnThroughTheNextDayAreNamed() {
+    HoursSheet.Day day =
+        HoursSheet.evenings(hours(FIRST, FIRST, at("18:00"), 0, at("17:00"))).getFirst();
+    assertThat(day.hours()).isEqualTo(23);
+    assertThat(day.odd()).contains(HoursSheet.Odd.LIT_BY_DAY);
+  }
 }

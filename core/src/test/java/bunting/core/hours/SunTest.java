@@ -10,6 +10,8 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import org.assertj.core.data.TemporalUnitOffset;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -74,6 +76,33 @@ class SunTest {
     return Math.abs(Duration.between(a, b).toSeconds());
   }
 
+  /**
+   * Beyond the polar circle: published tables give the midnight sun in Tromso from about 18 May to
+   * 26 July, and no sunrise from about 27 November to 15 January (from memory, to two days).
+   */
+  @Test
+  void polarDaysAndNightsAreThoseOfPublishedTables() {
+    ZoneId oslo = ZoneId.of("Europe/Oslo");
+    assertThat(Sun.of(LocalDate.of(2026, 6, 21), 69.65, 18.96, oslo).sunset()).isEmpty();
+    assertThat(Sun.of(LocalDate.of(2026, 6, 21), 69.65, 18.96, oslo).up()).isTrue();
+    assertThat(Sun.of(LocalDate.of(2026, 12, 21), 69.65, 18.96, oslo).sunrise()).isEmpty();
+    assertThat(Sun.of(LocalDate.of(2026, 12, 21), 69.65, 18.96, oslo).up()).isFalse();
+    assertThat(edge(LocalDate.of(2026, 5, 1), false)).isCloseTo("2026-05-18", TWO_DAYS);
+    assertThat(edge(LocalDate.of(2026, 7, 1), true)).isCloseTo("2026-07-26", TWO_DAYS);
+    assertThat(edge(LocalDate.of(2026, 11, 1), false)).isCloseTo("2026-11-27", TWO_DAYS);
+    assertThat(edge(LocalDate.of(2026, 12, 25), true)).isCloseTo("2027-01-15", TWO_DAYS);
+  }
+
+  private static final TemporalUnitOffset TWO_DAYS = within(2, ChronoUnit.DAYS);
+
+  /** The first day from a date on that has, or has not, a sunset. */
+  private static LocalDate edge(LocalDate from, boolean sets) {
+    return from.datesUntil(from.plusDays(100))
+        .filter(d -> Sun.of(d, 69.65, 18.96, ZoneId.of("Europe/Oslo")).sunset().isPresent() == sets)
+        .findFirst()
+        .orElseThrow();
+  }
+
   /** Published tables of these cities give these minutes (from memory). */
   @ParameterizedTest
   @CsvSource({
@@ -81,7 +110,8 @@ class SunTest {
     "2026-12-21, 51.507, -0.128, Europe/London, 08:04, 15:53",
     "2026-12-21, 40.713, -74.006, America/New_York, 07:17, 16:32",
     "2026-06-21, 40.713, -74.006, America/New_York, 05:25, 20:31",
-    "2026-12-22, -33.869, 151.209, Australia/Sydney, 05:41, 20:05"
+    "2026-12-22, -33.869, 151.209, Australia/Sydney, 05:41, 20:05",
+    "2026-12-21, 64.147, -21.943, Atlantic/Reykjavik, 11:22, 15:30"
   })
   void agreesWithPublishedTables(
       LocalDate day,
