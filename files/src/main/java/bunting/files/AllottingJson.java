@@ -39,7 +39,8 @@ final class AllottingJson {
       if (goal == null) {
         throw f.wrong(
             "goals[" + goals.size() + "]",
-            "should be one of "
+            BadInputException.echo(text)
+                + " should be one of "
                 + Arrays.stream(Goal.values()).map(Goal::id).collect(Collectors.joining(", "))
                 + ".");
       }

@@ -38,8 +38,9 @@ final class CatalogueJson {
       if (wire == null) {
         throw in.wrong(
             here,
-            "should be one of 22AWG, 20AWG, 18AWG, 16AWG, 14AWG, 12AWG, 10AWG, 0.5mm2, 0.75mm2,"
-                + " 1.0mm2, 1.5mm2, 2.5mm2, 4.0mm2, 6.0mm2.");
+            BadInputException.echo(id)
+                + " is not a wire Bunting knows; give one of 22AWG, 20AWG, 18AWG, 16AWG, 14AWG,"
+                + " 12AWG, 10AWG, 0.5mm2, 0.75mm2, 1.0mm2, 1.5mm2, 2.5mm2, 4.0mm2, 6.0mm2.");
       }
       if (!seen.add(id)) {
         throw in.wrong(

@@ -9,12 +9,16 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /**
- * Tables as CSV: commas, CRLF as RFC 4180 has it, UTF-8. No cell begins as a formula does: what a
- * spreadsheet would run gets an apostrophe before it, which a spreadsheet takes for "this is text",
- * and which is taken off where such a list is read again.
+ * Tables as CSV: commas, CRLF as RFC 4180 has it, UTF-8. No cell begins as a formula does, blanks
+ * aside and in full-width signs too: what a spreadsheet would run gets an apostrophe before it,
+ * which a spreadsheet takes for "this is text", and which is taken off where such a list is read
+ * again.
  */
 public final class Csv {
-  private static final Pattern RUNS = Pattern.compile("'*[=+\\-@\\t\\r].*", Pattern.DOTALL);
+  private static final Pattern RUNS =
+      Pattern.compile(
+          "'*(?:[\\t\\r]|[\\p{Z}\\p{Cntrl}\\uFEFF]*[=+\\-@\\uFF1D\\uFF0B\\uFF0D\\uFF20]).*",
+          Pattern.DOTALL);
   private static final Pattern NUMBER = Pattern.compile("[+-]?\\d+(\\.\\d+)?([eE][+-]?\\d+)?");
 
   private Csv() {}

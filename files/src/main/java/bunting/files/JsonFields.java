@@ -211,7 +211,12 @@ final class JsonFields implements Shape.Values {
       }
       ids.add("\"" + id.apply(e) + "\"");
     }
-    throw wrong(key, "should be one of " + String.join(", ", ids) + ".");
+    throw wrong(key, given(value.get()) + "should be one of " + String.join(", ", ids) + ".");
+  }
+
+  /** What a text says, to be named in a sentence; empty for anything else. */
+  private static String given(JsonNode value) {
+    return value.isTextual() ? BadInputException.echo(value.textValue()) + " " : "";
   }
 
   Optional<JsonFields> object(String key) throws BadInputException {

@@ -2,6 +2,7 @@ package bunting.files;
 
 import bunting.core.show.Controller;
 import bunting.core.show.Guess;
+import bunting.core.show.PixelType;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
@@ -29,6 +30,9 @@ import java.util.Set;
 final class SheetRows {
   private static final int DIGITS = 12;
   private static final int COPIES_MOST = 1000;
+
+  /** A tape and a count agree within this share (the contract's, of a length beside its pixels). */
+  private static final double SAME_LENGTH = 0.02;
 
   private final Path file;
   private final Show show;
@@ -59,6 +63,7 @@ final class SheetRows {
       set(read);
     } else {
       type(read);
+      bareLength(read);
       pin(read);
     }
     List<Light> lights = read.errors.isEmpty() ? lights(read, set) : List.of();
@@ -232,6 +237,33 @@ final class SheetRows {
               "nothing says of what kind its pixels are; choose a type for rows that name none"
                   + " (--type ID)."));
     }
+  }
+
+  /**
+   * A length without a unit in a column of feet and metres, whose row says how many pixels it has:
+   * where the pixels fit metres and not what the number was taken for, it is metres.
+   */
+  private void bareLength(SheetReading read) {
+    String raw = read.text(SheetField.LENGTH);
+    Optional<PixelType> type =
+        Optional.ofNullable(show.catalogue().pixelTypesById().get(read.cells.get("type")));
+    if (raw.isEmpty()
+        || type.isEmpty()
+        || Measures.hasUnit(raw)
+        || !sheet.mixesUnits()
+        || !read.cells.containsKey("pixels")
+        || !read.cells.containsKey("length_m")) {
+      return;
+    }
+    double counted = Integer.parseInt(read.cells.get("pixels")) / type.get().pitchPerM();
+    double taken = Double.parseDouble(read.cells.get("length_m"));
+    Measures.metres(raw, Unit.METRES, read.mark(SheetField.LENGTH))
+        .filter(m -> fits(m.doubleValue(), counted) && !fits(taken, counted))
+        .ifPresent(m -> read.cells.put("length_m", plain(m)));
+  }
+
+  private static boolean fits(double metres, double counted) {
+    return Math.abs(metres - counted) <= SAME_LENGTH * counted;
   }
 
   /** The same words stand in many rows. */

@@ -81,6 +81,12 @@ class BadSettingsTest {
             "{\"supplyTypes\":[{\"id\":\"s\",\"volts\":5,\"watts\":9,\"efficiency\":1.2}]}",
             "$.supplyTypes[0].efficiency"),
         Arguments.of("{\"wires\":[\"13AWG\"]}", "$.wires[0]"),
+        Arguments.of("{\"wires\":[\"spaghetti\"]}", "$.wires[0] \"spaghetti\" is not a wire"),
+        Arguments.of(
+            "{\"addressing\":{\"protocol\":\"smoke\"}}",
+            "$.addressing.protocol \"smoke\" should be"),
+        Arguments.of(
+            "{\"planning\":{\"goals\":[\"fun\"]}}", "$.planning.goals[0] \"fun\" should be"),
         Arguments.of("{\"wires\":[\"14AWG\",\"14AWG\"]}", "$.wires[1]"),
         Arguments.of(
             "{\"circuits\":[{\"id\":\"A\",\"breakerAmps\":0}]}", "$.circuits[0].breakerAmps"),

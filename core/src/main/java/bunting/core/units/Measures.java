@@ -5,10 +5,12 @@ import java.math.BigDecimal;
 import java.math.MathContext;
 import java.text.Normalizer;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -97,6 +99,9 @@ public final class Measures {
       Pattern.compile(
           "^(?:~|≈|±|ca\\.?|circa|about|around|approx(?:imately|\\.)?|roughly|etwa|ungefahr|rund"
               + "|environ|env\\.?|aprox\\.?|ongeveer|ong\\.?)\\s*(?=\\d)");
+  private static final Set<Unit> METRIC =
+      EnumSet.of(Unit.METRES, Unit.CENTIMETRES, Unit.MILLIMETRES);
+
   private static final Pattern COUNT_WORDS =
       Pattern.compile(
           "\\s*(?:pixels?|px|pix|leds?|nodes?|pcs?|points?|lights?|lamps?|bulbs?|stk|stuck|st"
@@ -213,6 +218,14 @@ public final class Measures {
     String text = Mark.EITHER.plain(ABOUT.matcher(simple(raw)).replaceFirst(""));
     String whole = BARE_FRACTION.matcher(text).matches() ? "0 " + text : text;
     return feetAndInches(whole).isPresent() || inches(INCHES, whole).isPresent();
+  }
+
+  /** Whether a text says itself that it is metres, centimetres or millimetres. */
+  public static boolean metric(String raw) {
+    String text = Mark.EITHER.plain(ABOUT.matcher(simple(raw)).replaceFirst(""));
+    Matcher word = WITH_WORD.matcher(text);
+    return metresAnd(text).isPresent()
+        || (word.matches() && unit(word.group(4)).filter(METRIC::contains).isPresent());
   }
 
   /** Whether a text says itself that it is a length. */

@@ -2,6 +2,7 @@ package bunting.files.sheet;
 
 import bunting.core.show.PixelType;
 import bunting.core.units.Mark;
+import bunting.core.units.Measures;
 import bunting.core.units.Measures.Unit;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +21,7 @@ public final class Understanding {
   private final Marks marks;
   private final LeftOut leftOut;
   private final boolean unitUnsaid;
+  private final boolean mixed;
   private final List<String> headings;
 
   private Understanding(Grid grid, HeadingRows head, List<Meaning> meanings, boolean unitUnsaid) {
@@ -29,6 +31,7 @@ public final class Understanding {
     this.marks = Marks.of(grid, head.below(), meanings);
     this.leftOut = new LeftOut(grid, head.below(), meanings, marks);
     this.unitUnsaid = unitUnsaid;
+    this.mixed = mixed(grid, head, meanings);
     this.headings = named(head.texts(grid));
   }
 
@@ -164,6 +167,28 @@ public final class Understanding {
     return grouped ? Optional.empty() : leftOut.title(row).filter(t -> !t.isEmpty());
   }
 
+  /** Whether some lengths stand in feet, others in metres, and others without a unit. */
+  public boolean mixesUnits() {
+    return mixed;
+  }
+
+  private static boolean mixed(Grid grid, HeadingRows head, List<Meaning> meanings) {
+    boolean feet = false;
+    boolean metric = false;
+    boolean bare = false;
+    for (int c = 0; c < meanings.size(); c++) {
+      for (int r = head.below();
+          meanings.get(c).field() == SheetField.LENGTH && r < grid.rows().size();
+          r++) {
+        String text = grid.text(r, c);
+        feet |= Measures.imperial(text);
+        metric |= Measures.metric(text);
+        bare |= !text.isBlank() && !Measures.hasUnit(text);
+      }
+    }
+    return feet && metric && bare;
+  }
+
   /** What was doubtful, a sentence each. */
   public List<String> doubts() {
     List<String> doubts = new ArrayList<>();
@@ -182,6 +207,14 @@ public final class Understanding {
                 + meanings.get(c).unit().text()
                 + ".");
       }
+    }
+    int length = meanings.stream().map(Meaning::field).toList().indexOf(SheetField.LENGTH);
+    if (mixed) {
+      doubts.add(
+          names.get(length)
+              + ": some lengths are in feet and some in metres; a bare number is taken for "
+              + meanings.get(length).unit().text()
+              + " unless the pixels of its row say metres.");
     }
     leftOut.doubts().forEach((row, why) -> doubts.add("Row " + grid.lines().get(row) + ": " + why));
     return doubts;
