@@ -103,6 +103,31 @@ class PowerCommandsTest extends CommandDriver {
         .containsExactlyInAnyOrder("fuse", "feed", "lead", "input-wire", "supply", "controller");
   }
 
+  /** A trunk is rebuilt from its file: its metres from branch to branch add up, in their order. */
+  @Test
+  void aTrunkSaysWhereItsPairRuns() throws Exception {
+    Path list =
+        java.nio.file.Files.writeString(
+            folder.resolve("runs.csv"),
+            "name,type,pixels,x_m,y_m\nWeir,5v-strip-60,300,2,1\nOwl,5v-strip-60,300,9,3\n");
+    java.nio.file.Files.writeString(
+        folder.resolve("SETTINGS.json"), "{\"power\": {\"school\": \"trunk\"}}");
+    Path out = folder.resolve("PLAN.json");
+    assertThat(line("plan " + list + " --out " + out).status()).isLessThan(2);
+    JsonNode plan = new com.fasterxml.jackson.databind.ObjectMapper().readTree(out.toFile());
+    assertThat(plan.get("trunks")).isNotEmpty();
+    for (JsonNode trunk : plan.get("trunks")) {
+      double metres = trunk.get("headM").asDouble() + trunk.path("backM").asDouble();
+      for (JsonNode span : trunk.get("spansM")) {
+        metres += span.asDouble();
+      }
+      assertThat(trunk.get("spansM")).hasSize(trunk.get("tails").size() - 1);
+      assertThat(trunk.has("backM")).isEqualTo(trunk.get("ring").asBoolean());
+      assertThat(metres)
+          .isCloseTo(trunk.get("lengthM").asDouble(), org.assertj.core.api.Assertions.within(1e-3));
+    }
+  }
+
   /** What --auto says of its places is what drop says of them when they are given. */
   @ParameterizedTest
   @ValueSource(strings = {"constant-current", "constant-power", "resistive", "headroom"})

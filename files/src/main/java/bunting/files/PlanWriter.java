@@ -354,6 +354,11 @@ public final class PlanWriter {
                 .put("lengthM", t.metres())
                 .put("amps", t.amps());
             j.texts("tails", t.trunk().tails());
+            j.put("headM", t.laid().headM());
+            j.numbers("spansM", t.laid().spanM());
+            if (t.laid().backM().isPresent()) {
+              j.put("backM", t.laid().backM().getAsDouble());
+            }
           });
     }
   }

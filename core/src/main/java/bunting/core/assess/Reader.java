@@ -175,11 +175,10 @@ final class Reader {
             .toList();
     Feed first = tails.getFirst();
     return new TrunkReading(
-        laid.trunk(),
+        laid,
         bySegment.get(first.segment()).segment().controller(),
         first.supply(),
         first.fuseAmps(),
-        laid.metres(),
         tails.stream().mapToDouble(f -> designed.feedAmps(f.id())).sum());
   }
 

@@ -5,6 +5,7 @@ import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.mains.Outlets;
 import bunting.core.show.Circuit;
+import bunting.core.show.Conductors;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
@@ -134,7 +135,7 @@ public final class Cords {
           (place, load) -> {
             if (place.circuit().equals(circuit.id())) {
               List<Point> near = outlets.getOrDefault(circuit.id(), List.of());
-              cords.add(cord(circuit, place.at(), load, near));
+              cords.add(cord(circuit, place.at(), load, near, show.wiring().conductors()));
             }
           });
     }
@@ -145,7 +146,8 @@ public final class Cords {
     return loads.computeIfAbsent(new Place(circuit, at), k -> new Load());
   }
 
-  private static Cord cord(Circuit circuit, Point at, Load load, List<Point> outlets) {
+  private static Cord cord(
+      Circuit circuit, Point at, Load load, List<Point> outlets, Conductors copper) {
     OptionalDouble metres = outlets.stream().mapToDouble(o -> o.cableTo(at) + 2 * SLACK_M).min();
     double amps = load.voltAmps / circuit.volts();
     boolean gauges = circuit.volts() < GAUGE_VOLTS;
@@ -155,7 +157,7 @@ public final class Cords {
         sizes.stream()
             .filter(s -> s.ampsMax() >= plug - ROUNDING_AMPS)
             .filter(s -> s.ampsMax() >= amps - ROUNDING_AMPS)
-            .filter(s -> drop(s, metres, amps) <= circuit.volts() * DROP_PERCENT_MAX / 100)
+            .filter(s -> drop(s, metres, amps, copper) <= circuit.volts() * DROP_PERCENT_MAX / 100)
             .findFirst()
             .orElse(sizes.getLast());
     Optional<Double> fuse =
@@ -168,7 +170,7 @@ public final class Cords {
         amps,
         wire(size),
         size.ampsMax(),
-        drop(size, metres, amps),
+        drop(size, metres, amps, copper),
         fuse.map(OptionalDouble::of).orElse(OptionalDouble.empty()));
   }
 
@@ -176,7 +178,8 @@ public final class Cords {
     return Wire.parse(size.wire()).orElseThrow();
   }
 
-  private static double drop(Size size, OptionalDouble metres, double amps) {
-    return wire(size).loopOhms(metres.orElse(0)) * amps;
+  /** Volts lost on a cord, go and return, its copper as warm as that of all cables. */
+  private static double drop(Size size, OptionalDouble metres, double amps, Conductors copper) {
+    return wire(size).loopOhms(metres.orElse(0)) * copper.warmth() * amps;
   }
 }

@@ -6,8 +6,10 @@ import bunting.core.island.SolvedChain;
 import java.util.Optional;
 
 /**
- * What is to be seen of the pixels of the boxes that a case touches, beside how they were before. A
- * pixel below {@link Shedding#DARK_SHARE} of its nominal volts is dark and passes no data on.
+ * Counts what is seen of the pixels of the ports that a case touches. A pixel below {@link
+ * Shedding#DARK_SHARE} of its nominal volts is dark and passes no data on, whether the case made it
+ * dark or full white had done so before; only pixels below the minimum are counted beside how they
+ * were.
  */
 final class Lights {
   private final CaseSolver cases;
@@ -38,7 +40,6 @@ final class Lights {
 
   private void chain(SolvedChain now, SolvedChain before, boolean dead) {
     boolean data = !dead;
-    boolean dataBefore = true;
     for (int k = 0; k < now.segments().size(); k++) {
       SolvedChain.SegmentFlow flow = now.segments().get(k);
       SolvedChain.SegmentFlow was = before.segments().get(k);
@@ -48,11 +49,9 @@ final class Lights {
         double share = flow.volts().at(i) / nominal;
         double shareBefore = was.volts().at(i) / nominal;
         boolean lit = share >= Shedding.DARK_SHARE;
-        boolean litBefore = shareBefore >= Shedding.DARK_SHARE;
         data &= lit;
-        dataBefore &= litBefore;
-        dark += !lit && litBefore ? 1 : 0;
-        noData += lit && !data && dataBefore ? 1 : 0;
+        dark += lit ? 0 : 1;
+        noData += lit && !data ? 1 : 0;
         belowLeast += lit && share < leastShare && shareBefore >= leastShare ? 1 : 0;
         if (share > 0 && (lowest.isEmpty() || 100 * share < lowest.get().percent())) {
           var s = cases.segment(flow.segment());

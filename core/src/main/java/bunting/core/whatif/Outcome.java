@@ -9,7 +9,8 @@ import java.util.Set;
  *
  * @param loss what failed
  * @param place where it is, for people; empty where the loss's own id says it
- * @param darkPixels pixels without power
+ * @param darkPixels pixels below 60 % of their volts on the ports that the loss touches, also where
+ *     they were dark before it
  * @param noDataPixels pixels with power behind dark ones or behind a lost lead: they freeze
  * @param sagPixels pixels that fall below the least volts and were above
  * @param lowest the worst that is left with power on the islands that it touches

@@ -9,6 +9,7 @@ import bunting.core.show.BreakerKind;
 import bunting.core.show.BulbString;
 import bunting.core.show.Circuit;
 import bunting.core.show.CircuitFacts;
+import bunting.core.show.Conductors;
 import bunting.core.show.Hours;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.OtherLoads;
@@ -225,6 +226,21 @@ class MainsSheetTest {
     assertThat(cord.dropVolts()).isCloseTo(2 * 20 * 0.0133 * cord.amps(), within(1e-9));
     assertThat(cord.feeds()).containsExactly("S1", "S2");
     assertThat(cord.ownFuseAmps()).isEmpty();
+  }
+
+  /**
+   * Copper has 1 + 0.00393 (t - 20) of its resistance at 20 degC (IEC 60287-1-1, table 1; from
+   * memory): 1.1572 at 60 degC.
+   */
+  @Test
+  void aCordIsAsWarmAsTheOtherCables() {
+    Show cold =
+        LANTERNS.withCircuits(
+            Optional.of(
+                List.of(circuit("A", 230, 16).with(facts(1, BreakerKind.C, new Point(18, 0))))));
+    Show warm = cold.withWiring(cold.wiring().with(Conductors.PLAIN.with(60, 0, 0, 0, 0)));
+    Cords.Cord cord = sheet(warm).cords().getFirst();
+    assertThat(cord.dropVolts()).isCloseTo(2 * 20 * 0.0133 * 1.1572 * cord.amps(), within(1e-9));
   }
 
   /** At 120 V half as many volts may be lost of twice the amps: long cords grow thick. */

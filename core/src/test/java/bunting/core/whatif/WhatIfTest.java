@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.assess.Reading;
+import bunting.core.dc.VoltProfile;
 import bunting.core.island.Island;
 import bunting.core.plan.Planner;
 import bunting.core.show.Conductors;
+import bunting.core.show.Decisions;
 import bunting.core.show.HeldPost;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -16,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class WhatIfTest {
@@ -215,6 +218,24 @@ class WhatIfTest {
     } else {
       assertThat(lost.darkPixels()).isZero();
     }
+  }
+
+  /** One thin feed: full white alone leaves the far end dark. The loss counts those pixels too. */
+  @Test
+  void whatFullWhiteHadDarkenedIsCountedToo() {
+    Show show = wheel(240, 1, 2);
+    Reading reading = plan(show);
+    assertThat(dark(reading)).as("before the loss").isPositive();
+    Loss loss = new Loss(Loss.Kind.FEED, reading.feeds().getLast().feed().id());
+    Decisions left = reading.decisions().withFeeds(reading.decisions().feeds().subList(0, 1));
+    long dark = dark(Reading.ofFailure(show, left));
+    assertThat(dark).isPositive();
+    assertThat(new WhatIf(reading).lose(loss).darkPixels()).isEqualTo((int) dark);
+  }
+
+  private static long dark(Reading reading) {
+    VoltProfile volts = reading.worst().islands().getFirst().solution().orElseThrow().volts();
+    return IntStream.range(0, volts.size()).filter(i -> volts.at(i) < 0.6 * 5).count();
   }
 
   @Test

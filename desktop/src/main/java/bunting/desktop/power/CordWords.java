@@ -3,6 +3,7 @@ package bunting.desktop.power;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.dc.WhiteTest;
+import bunting.core.show.Conductors;
 import bunting.core.show.Texts;
 
 /** What is said of a pixel of the line: volts, drop, current and colour. */
@@ -21,9 +22,10 @@ final class CordWords {
       return what + " is dark";
     }
     double nominal = s.type().volts();
-    double supply = reading.show().wiring().conductors().supplyVolts(nominal);
+    Conductors copper = reading.show().wiring().conductors();
+    double supply = copper.supplyVolts(nominal);
     double next = index + 1 < s.volts().size() ? s.volts().at(index + 1) : volts;
-    double flow = (volts - next) / Math.max(1e-9, s.type().loopOhms());
+    double flow = (volts - next) / Math.max(1e-9, s.type().loopOhms() * copper.warmth());
     return what
         + ": "
         + Texts.fixed(volts, 3)

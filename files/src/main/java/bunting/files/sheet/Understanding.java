@@ -8,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -21,6 +22,8 @@ public final class Understanding {
   private final Marks marks;
   private final LeftOut leftOut;
   private final boolean unitUnsaid;
+  private static final Pattern NUMBER = Pattern.compile("\\d+(?:[.,]\\d+)?");
+
   private final boolean mixed;
   private final List<String> headings;
 
@@ -183,7 +186,7 @@ public final class Understanding {
         String text = grid.text(r, c);
         feet |= Measures.imperial(text);
         metric |= Measures.metric(text);
-        bare |= !text.isBlank() && !Measures.hasUnit(text);
+        bare |= NUMBER.matcher(text.strip()).matches();
       }
     }
     return feet && metric && bare;
