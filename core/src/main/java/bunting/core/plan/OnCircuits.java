@@ -5,7 +5,7 @@ import bunting.core.assess.OtherReading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.mains.Outlets;
-import bunting.core.show.Circuit;
+import bunting.core.power.PowerPlanner;
 import bunting.core.show.Decisions;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.OtherDecisions;
@@ -83,34 +83,11 @@ final class OnCircuits {
         + d.others().chains().stream().filter(c -> c.circuit().isEmpty()).count();
   }
 
-  /** Volt-amperes of each circuit that all but these supplies take. */
-  List<Double> taken(Decisions d, Set<String> but) {
-    List<Double> taken = new ArrayList<>();
-    for (Circuit circuit : show.circuits().orElse(List.of())) {
-      taken.add(
-          loads.stream()
-              .filter(l -> !but.contains(l.key()))
-              .filter(l -> circuitOf(d, l.key()).filter(circuit.id()::equals).isPresent())
-              .mapToDouble(CircuitPlanner.Load::voltAmps)
-              .sum());
-    }
-    return taken;
-  }
-
-  private static Optional<String> circuitOf(Decisions d, String key) {
-    for (Map.Entry<String, String> e : d.others().devices().entrySet()) {
-      if (device(e.getKey()).equals(key)) {
-        return Optional.of(e.getValue());
-      }
-    }
-    for (Supply s : d.supplies()) {
-      if (s.id().equals(key)) {
-        return s.circuit();
-      }
-    }
-    return d.others().chains().stream()
-        .filter(c -> c.id().equals(key))
-        .findFirst()
-        .flatMap(OtherDecisions.Chain::circuit);
+  /** All but these supplies, with the circuit that each must be on. */
+  List<PowerPlanner.Other> others(Set<String> but) {
+    return loads.stream()
+        .filter(l -> !but.contains(l.key()))
+        .map(l -> new PowerPlanner.Other(l.voltAmps(), l.fixed()))
+        .toList();
   }
 }

@@ -155,7 +155,7 @@ public final class Planner {
             show,
             allotted.allotment(),
             show.circuits().orElseThrow(),
-            first.mains().taken(first.decisions(), pixels));
+            first.mains().others(pixels));
     if (!fitted.failures().isEmpty()) {
       return first.decisions();
     }

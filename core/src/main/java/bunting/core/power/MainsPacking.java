@@ -20,9 +20,11 @@ import java.util.Map;
  * least money (CP-SAT, one worker, a fixed seed). Asked where supplies chosen by themselves do not
  * fit the circuits.
  *
- * <p><b>Model.</b> Of each place and voltage as many supplies of each kind as there are loads, each
- * on at most one circuit; a load is on one (supply, circuit). A supply draws its watts by its own
- * efficiency and power factor. Supplies of a kind are used in their order.
+ * <p><b>Model.</b> What else hangs on the mains may go to any circuit that it may be on; where not
+ * all fits, that is left over before a supply is. Of each place and voltage as many supplies of
+ * each kind as there are loads, each on at most one circuit; a load is on one (supply, circuit). A
+ * supply draws its watts by its own efficiency and power factor. Supplies of a kind are used in
+ * their order.
  *
  * <p><b>Limits.</b> Beyond {@value #PLACES_MAX} triples of load, supply and circuit it gives up.
  */
@@ -34,6 +36,9 @@ final class MainsPacking {
 
   /** Ten thousandths of a watt or a volt-ampere. */
   private static final double SCALE = 1e4;
+
+  /** Something left over costs more than any supplies do. */
+  private static final long LEFT_OVER = 1_000_000_000_000L;
 
   private record Supply(
       SupplyType type, List<BoolVar> onCircuit, Map<String, List<BoolVar>> loads) {}
@@ -71,10 +76,11 @@ final class MainsPacking {
     mains.circuits().forEach(c -> drawn.add(LinearExpr.newBuilder()));
     Map<String, List<Supply>> all = new LinkedHashMap<>();
     places.forEach((key, here) -> all.put(key, place(show, model, here, mains, cost, drawn)));
+    mains.others().forEach(o -> other(model, o, mains.circuits(), cost, drawn));
     for (int c = 0; c < drawn.size(); c++) {
       Circuit circuit = mains.circuits().get(c);
-      double room = circuit.usableAmps() * circuit.volts() - mains.taken().get(c);
-      model.addLessOrEqual(drawn.get(c), Math.max(0, (long) Math.floor(room * SCALE)));
+      double room = circuit.usableAmps() * circuit.volts();
+      model.addLessOrEqual(drawn.get(c), Math.max(0, (long) Math.floor(room * SCALE + 1e-3)));
     }
     model.minimize(cost);
     CpSolver solver = ExactSolver.within(EFFORT);
@@ -101,6 +107,30 @@ final class MainsPacking {
           found.put(key, bins);
         });
     return found;
+  }
+
+  private static void other(
+      CpModel model,
+      PowerPlanner.Other other,
+      List<Circuit> circuits,
+      LinearExprBuilder cost,
+      List<LinearExprBuilder> drawn) {
+    List<BoolVar> places = new ArrayList<>();
+    for (int c = 0; c < circuits.size(); c++) {
+      if (other.fixed().isEmpty() || other.fixed().get().equals(circuits.get(c).id())) {
+        BoolVar on = model.newBoolVar("other");
+        drawn.get(c).addTerm(on, scaledUp(other.voltAmps()));
+        places.add(on);
+      }
+    }
+    BoolVar left = model.newBoolVar("left");
+    places.add(left);
+    model.addExactlyOne(places.toArray(new BoolVar[0]));
+    cost.addTerm(left, LEFT_OVER);
+  }
+
+  private static long scaledUp(double voltAmps) {
+    return (long) Math.ceil(voltAmps * SCALE - 1e-3);
   }
 
   private static List<Supply> place(
@@ -151,7 +181,7 @@ final class MainsPacking {
         BoolVar x = model.newBoolVar("x");
         model.addImplication(x, circuits.get(c));
         double voltAmps = type.voltAmps(load.watts());
-        drawn.get(c).addTerm(x, (long) Math.ceil(voltAmps * SCALE));
+        drawn.get(c).addTerm(x, scaledUp(voltAmps));
         watts.addTerm(x, (long) Math.floor(load.watts() * SCALE));
         on.add(x);
         where.computeIfAbsent(load.key(), k -> new ArrayList<>()).add(x);

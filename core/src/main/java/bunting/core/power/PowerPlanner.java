@@ -57,14 +57,21 @@ public final class PowerPlanner {
   }
 
   /**
-   * The same with supplies that fit the circuits, where there is a way.
+   * Something on the mains that is no supply of pixels.
    *
-   * @param taken volt-amperes of each circuit that something else has already
+   * @param voltAmps what it draws
+   * @param fixed the circuit that it must be on; empty: any
+   */
+  public record Other(double voltAmps, Optional<String> fixed) {}
+
+  /**
+   * Returns the plan with supplies chosen so that they fit the circuits together with the others,
+   * where there is a way.
    */
   public static PowerPlan plan(
-      Show show, Allotment allotment, List<Circuit> circuits, List<Double> taken) {
+      Show show, Allotment allotment, List<Circuit> circuits, List<Other> others) {
     return new PowerPlanner(show)
-        .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, taken)));
+        .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, others)));
   }
 
   private PowerPlan run(Allotment allotment, Optional<SupplyPacker.Mains> mains) {

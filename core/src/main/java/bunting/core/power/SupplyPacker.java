@@ -59,9 +59,9 @@ final class SupplyPacker {
    * What else is known of the mains when supplies are chosen.
    *
    * @param circuits that there are
-   * @param taken volt-amperes of each that something else has already
+   * @param others what else hangs on them
    */
-  record Mains(List<Circuit> circuits, List<Double> taken) {}
+  record Mains(List<Circuit> circuits, List<PowerPlanner.Other> others) {}
 
   static Packed pack(Show show, List<Load> loads) {
     return pack(show, loads, Optional.empty());

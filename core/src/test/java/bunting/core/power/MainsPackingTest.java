@@ -9,6 +9,7 @@ import bunting.core.show.Show;
 import bunting.core.show.Supply;
 import bunting.core.show.SupplyType;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,10 +29,15 @@ class MainsPackingTest {
     return list;
   }
 
-  /** Whether the packed supplies all find a circuit. */
-  private static boolean fits(List<SupplyPacker.Load> loads, List<Circuit> circuits) {
+  /** Whether the packed supplies and what else there is all find a circuit. */
+  private static boolean fits(
+      List<SupplyPacker.Load> loads, List<Circuit> circuits, double... others) {
     SupplyPacker.Mains mains =
-        new SupplyPacker.Mains(circuits, circuits.stream().map(c -> 0.0).toList());
+        new SupplyPacker.Mains(
+            circuits,
+            Arrays.stream(others)
+                .mapToObj(va -> new PowerPlanner.Other(va, Optional.empty()))
+                .toList());
     SupplyPacker.Packed packed = SupplyPacker.pack(SHOW, loads, Optional.of(mains));
     Map<String, SupplyType> types = SHOW.catalogue().supplyTypesById();
     List<CircuitPlanner.Load> drawn = new ArrayList<>();
@@ -43,18 +49,26 @@ class MainsPackingTest {
               .sum();
       drawn.add(CircuitPlanner.Load.of(s.id(), types.get(s.type()), watts));
     }
+    for (double va : others) {
+      drawn.add(new CircuitPlanner.Load("other " + drawn.size(), va, Optional.empty()));
+    }
     return CircuitPlanner.assign(drawn, circuits).size() == drawn.size();
   }
 
   /** Loads on supplies (any of their kinds) on circuits, all ways. */
-  private static boolean anyWay(List<SupplyPacker.Load> loads, List<Circuit> circuits) {
-    return anyWay(loads, 0, new ArrayList<>(), circuits);
+  private static boolean anyWay(
+      List<SupplyPacker.Load> loads, List<Circuit> circuits, double... others) {
+    return anyWay(loads, 0, new ArrayList<>(), circuits, others);
   }
 
   private static boolean anyWay(
-      List<SupplyPacker.Load> loads, int next, List<Double> supplies, List<Circuit> circuits) {
+      List<SupplyPacker.Load> loads,
+      int next,
+      List<Double> supplies,
+      List<Circuit> circuits,
+      double... others) {
     if (next == loads.size()) {
-      return hang(supplies, 0, new double[circuits.size()], circuits);
+      return besides(supplies, others, 0, new double[circuits.size()], circuits);
     }
     double watts = loads.get(next).watts();
     for (int s = 0; s <= supplies.size(); s++) {
@@ -64,11 +78,32 @@ class MainsPackingTest {
       } else {
         more.set(s, supplies.get(s) + watts);
       }
-      if (more.get(s) <= 480 && anyWay(loads, next + 1, more, circuits)) {
+      if (more.get(s) <= 480 && anyWay(loads, next + 1, more, circuits, others)) {
         return true;
       }
     }
     return false;
+  }
+
+  private static boolean besides(
+      List<Double> supplies, double[] others, int next, double[] used, List<Circuit> circuits) {
+    if (next == others.length) {
+      return hang(supplies, 0, used, circuits);
+    }
+    for (int c = 0; c < used.length; c++) {
+      if (used[c] + others[next] <= room(circuits.get(c)) + 1e-9) {
+        used[c] += others[next];
+        if (besides(supplies, others, next + 1, used, circuits)) {
+          return true;
+        }
+        used[c] -= others[next];
+      }
+    }
+    return false;
+  }
+
+  private static double room(Circuit circuit) {
+    return (circuit.breakerAmps() * 0.8 - circuit.existingAmps()) * circuit.volts();
   }
 
   private static boolean hang(
@@ -80,9 +115,7 @@ class MainsPackingTest {
       if (type.volts() == 12 && supplies.get(next) <= type.watts() * 0.8 + 1e-9) {
         double drawn = supplies.get(next) / (type.efficiency() * type.powerFactor());
         for (int c = 0; c < used.length; c++) {
-          Circuit circuit = circuits.get(c);
-          double room = (circuit.breakerAmps() * 0.8 - circuit.existingAmps()) * circuit.volts();
-          if (used[c] + drawn <= room + 1e-9) {
+          if (used[c] + drawn <= room(circuits.get(c)) + 1e-9) {
             used[c] += drawn;
             if (hang(supplies, next + 1, used, circuits)) {
               return true;
@@ -129,10 +162,11 @@ class MainsPackingTest {
         circuits.add(new Circuit("c" + c, 230, 10, 8 - room / 230));
       }
       List<SupplyPacker.Load> loads = loads(watts);
-      boolean way = anyWay(loads, circuits);
+      double[] others = random.doubles(random.nextInt(3), 5, all / 4).toArray();
+      boolean way = anyWay(loads, circuits, others);
       some += way ? 1 : 0;
       none += way ? 0 : 1;
-      assertThat(fits(loads, circuits)).as("show " + i).isEqualTo(way);
+      assertThat(fits(loads, circuits, others)).as("show " + i).isEqualTo(way);
     }
     assertThat(some).isGreaterThan(30);
     assertThat(none).isGreaterThan(30);
