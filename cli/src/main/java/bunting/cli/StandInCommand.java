@@ -145,7 +145,8 @@ final class StandInCommand implements Callable<Integer> {
         .put("packets", counts.packets())
         .put("accepted", counts.of(Verdict.ACCEPTED))
         .put("ignored", counts.of(Verdict.IGNORED))
-        .put("rejected", counts.of(Verdict.REJECTED));
+        .put("rejected", counts.of(Verdict.REJECTED))
+        .put("lost", standIns.lost());
   }
 
   private void line(JsonLine line) {

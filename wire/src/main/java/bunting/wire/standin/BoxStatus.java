@@ -17,4 +17,9 @@ public record BoxStatus(
     long packets,
     int pixels,
     int pixelsLit,
-    OptionalInt lastUniverse) {}
+    OptionalInt lastUniverse) {
+  /** Returns the same with its pixels counted. */
+  BoxStatus withPixels(int all, int lit) {
+    return new BoxStatus(controller, frames, packets, all, lit, lastUniverse);
+  }
+}

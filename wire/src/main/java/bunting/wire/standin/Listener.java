@@ -10,24 +10,44 @@ import java.net.DatagramPacket;
 import java.net.DatagramSocket;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
+import java.net.SocketAddress;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.LinkedBlockingQueue;
 
-/** A socket on this machine alone that hears for stand-ins, on a thread of its own. */
+/**
+ * A socket on this machine alone that hears for simulated controllers. One thread does nothing but
+ * empty the socket, whose buffer holds a few thousandths of a second of a large show; another gives
+ * the packets to the controllers, so that neither their work nor a question about them loses any.
+ */
 public final class Listener implements Closeable {
   /** Room for what comes while nobody looks; the machine may give less. */
   private static final int BUFFER = 4 << 20;
 
   private static final int DATAGRAM_MAX = 65_536;
 
+  /** Packets that may wait: over a second of 1,000 universes at 40 frames a second. */
+  private static final int WAITING_MAX = 1 << 16;
+
+  private record Heard(byte[] bytes, SocketAddress from, long nanos) {}
+
+  /** Behind the last packet of a socket that is closed. */
+  private static final Heard END = new Heard(new byte[0], new InetSocketAddress(0), 0);
+
   private final Protocol protocol;
   private final StandIns standIns;
   private final DatagramSocket socket;
-  private final Thread thread;
+  private final BlockingQueue<Heard> waiting = new LinkedBlockingQueue<>(WAITING_MAX);
+  private final Thread hearing;
+  private final Thread giving;
 
   private Listener(Protocol protocol, StandIns standIns, DatagramSocket socket) {
     this.protocol = protocol;
     this.standIns = standIns;
     this.socket = socket;
-    this.thread = new Thread(this::hear, "stand-ins " + protocol.id());
+    this.hearing = new Thread(this::hear, "hearing " + protocol.id());
+    this.giving = new Thread(this::give, "simulated controllers " + protocol.id());
   }
 
   /** The usual port of a protocol. */
@@ -55,24 +75,40 @@ public final class Listener implements Closeable {
       throw e;
     }
     Listener listener = new Listener(protocol, standIns, socket);
-    listener.thread.setDaemon(true);
-    listener.thread.start();
+    for (Thread thread : List.of(listener.hearing, listener.giving)) {
+      thread.setDaemon(true);
+      thread.start();
+    }
     return listener;
   }
 
   private void hear() {
-    byte[] bytes = new byte[DATAGRAM_MAX];
-    DatagramPacket datagram = new DatagramPacket(bytes, bytes.length);
-    while (!socket.isClosed()) {
-      try {
-        datagram.setLength(bytes.length);
-        socket.receive(datagram);
-      } catch (IOException e) {
-        // Closed, or one datagram that could not be taken: the next may be.
-        continue;
+    DatagramPacket datagram = new DatagramPacket(new byte[DATAGRAM_MAX], DATAGRAM_MAX);
+    try {
+      while (!socket.isClosed()) {
+        try {
+          datagram.setLength(DATAGRAM_MAX);
+          socket.receive(datagram);
+        } catch (IOException e) {
+          // Closed, or one datagram that could not be taken: the next may be.
+          continue;
+        }
+        byte[] bytes = Arrays.copyOf(datagram.getData(), datagram.getLength());
+        waiting.put(new Heard(bytes, datagram.getSocketAddress(), System.nanoTime()));
       }
-      standIns.hear(
-          protocol, bytes, datagram.getLength(), datagram.getSocketAddress(), System.nanoTime());
+      waiting.put(END);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+    }
+  }
+
+  private void give() {
+    try {
+      for (Heard next = waiting.take(); next != END; next = waiting.take()) {
+        standIns.hear(protocol, next.bytes(), next.bytes().length, next.from(), next.nanos());
+      }
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
     }
   }
 
@@ -86,12 +122,13 @@ public final class Listener implements Closeable {
     return (InetSocketAddress) socket.getLocalSocketAddress();
   }
 
-  /** Closes the socket and waits for its thread. */
+  /** Closes the socket and waits until all that came is given to the controllers. */
   @Override
   public void close() {
     socket.close();
     try {
-      thread.join();
+      hearing.join();
+      giving.join();
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }

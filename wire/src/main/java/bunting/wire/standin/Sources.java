@@ -17,6 +17,12 @@ final class Sources {
   private record Source(int priority, int sequence, long heard) {}
 
   private final Map<Object, Source> known = new HashMap<>();
+  private long lost;
+
+  /** How many packets are missing by the sequence numbers of those that came in order. */
+  long lost() {
+    return lost;
+  }
 
   /**
    * Notes a packet; whether it counts.
@@ -39,6 +45,7 @@ final class Sources {
     if (before == null && known.size() >= MOST) {
       forgetOldest();
     }
+    lost += before == null ? 0 : order.missing(before.sequence(), sequence);
     known.put(who, new Source(priority, sequence, now));
     return true;
   }
@@ -97,5 +104,22 @@ final class Sources {
     };
 
     abstract boolean old(int last, int next);
+
+    /**
+     * Returns how many numbers lie between two packets in order. More than half a round is a new
+     * beginning, and whole rounds are not seen: what is missing may be more, never less.
+     */
+    int missing(int last, int next) {
+      int round =
+          switch (this) {
+            case NONE -> 1;
+            case OF_256 -> 256;
+            case OF_255 -> 255;
+            case OF_15 -> 15;
+          };
+      boolean counted = this == OF_256 || (last != 0 && next != 0);
+      int gap = Math.floorMod(next - last - 1, round);
+      return counted && gap < round / 2 ? gap : 0;
+    }
   }
 }

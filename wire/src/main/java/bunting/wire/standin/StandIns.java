@@ -176,27 +176,42 @@ public final class StandIns {
     return new Counts(verdicts);
   }
 
-  /** How all boxes fare, in the order of the plan. */
-  public synchronized List<BoxStatus> status() {
-    int[] pixels = new int[boxes.size()];
-    int[] lit = new int[boxes.size()];
+  /**
+   * How all boxes fare, in the order of the plan. Pixels are counted in a copy: packets do not wait
+   * for that.
+   */
+  public List<BoxStatus> status() {
+    byte[] now = new byte[slots.length];
+    List<BoxStatus> all = new ArrayList<>();
+    synchronized (this) {
+      copy(now);
+      for (int b = 0; b < boxes.size(); b++) {
+        Box box = boxes.get(b);
+        String id = map.boxes().get(b).id();
+        all.add(new BoxStatus(id, box.frames, box.packets, 0, 0, box.lastUniverse));
+      }
+    }
+    int[] pixels = new int[all.size()];
+    int[] lit = new int[all.size()];
     for (int p = 0; p < map.pieces().size(); p++) {
       LightPiece piece = map.pieces().get(p);
       pixels[piece.box()] += piece.pixels();
       for (int set = 0; set < piece.sets(); set++) {
-        if (map.lit(slots, p, set)) {
+        if (map.lit(now, p, set)) {
           int first = piece.pixelOf(set);
           lit[piece.box()] += Math.min(piece.grouping(), piece.lastPixel() - first + 1);
         }
       }
     }
-    List<BoxStatus> all = new ArrayList<>();
-    for (int b = 0; b < boxes.size(); b++) {
-      Box box = boxes.get(b);
-      String id = map.boxes().get(b).id();
-      all.add(new BoxStatus(id, box.frames, box.packets, pixels[b], lit[b], box.lastUniverse));
+    for (int b = 0; b < pixels.length; b++) {
+      all.set(b, all.get(b).withPixels(pixels[b], lit[b]));
     }
     return all;
+  }
+
+  /** How many packets are missing by the sequence numbers of those that came. */
+  public synchronized long lost() {
+    return sources.stream().mapToLong(Sources::lost).sum() + byteSources.lost();
   }
 
   /** How many packets each box took, in the order of the plan. */

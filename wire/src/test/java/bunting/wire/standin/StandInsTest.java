@@ -62,6 +62,23 @@ class StandInsTest {
     assertThat(standIns.counts().of(Verdict.ACCEPTED)).isEqualTo(4);
   }
 
+  /** Two numbers left out are two packets lost; a number far off is a new beginning. */
+  @Test
+  void whatIsMissingByTheNumbersIsCounted() {
+    sacn(FIRST, 100, 254, 1);
+    sacn(FIRST, 100, 255, 1);
+    assertThat(standIns.lost()).isZero();
+    sacn(FIRST, 100, 2, 1);
+    assertThat(standIns.lost()).as("0 and 1").isEqualTo(2);
+    sacn(FIRST, 100, 1, 1);
+    assertThat(standIns.lost()).as("an old one is ignored").isEqualTo(2);
+    sacn(FIRST, 100, 200, 1);
+    assertThat(standIns.lost()).as("begun anew").isEqualTo(2);
+    sacn(FIRST, 100, 6, 50, 0, 1);
+    sacn(FIRST, 100, 6, 53, 0, 1);
+    assertThat(standIns.lost()).as("each universe by itself").isEqualTo(4);
+  }
+
   @Test
   void whatIsNotForTheLightsChangesNothing() {
     sacn(FIRST, 100, 7, 50);
