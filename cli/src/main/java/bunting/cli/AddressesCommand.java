@@ -4,7 +4,6 @@ import bunting.core.addressing.HandingOut;
 import bunting.core.addressing.HandingOut.State;
 import bunting.core.assess.Patches;
 import bunting.core.assess.Reading;
-import bunting.core.plan.Assessor;
 import bunting.core.plan.HandOuts;
 import bunting.core.show.HandOut;
 import bunting.core.show.Show;
@@ -62,7 +61,7 @@ final class AddressesCommand implements Callable<Integer> {
       ShowFiles.writeShow(out.orElseThrow(), HandOuts.takeBack(read, run), ShowFiles.inputs(show));
       return 0;
     }
-    Reading plan = Assessor.plan(read).reading();
+    Reading plan = Planning.of(read).reading();
     Optional<HandOut> handOut = read.allotting().handOut();
     PrintWriter print = spec.commandLine().getOut();
     List<HandingOut.Change> changes =

@@ -2,7 +2,6 @@ package bunting.cli;
 
 import bunting.core.checks.Finding;
 import bunting.core.plan.Assessment;
-import bunting.core.plan.Assessor;
 import bunting.files.FindingsWriter;
 import bunting.files.ShowFiles;
 import java.io.PrintWriter;
@@ -29,7 +28,7 @@ final class CheckCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Assessment plan = Assessor.plan(ShowFiles.open(show));
+    Assessment plan = Planning.of(ShowFiles.open(show));
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
       out.print(FindingsWriter.write(plan.findings()));

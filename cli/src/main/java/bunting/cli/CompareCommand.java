@@ -1,6 +1,5 @@
 package bunting.cli;
 
-import bunting.core.plan.Assessor;
 import bunting.core.plan.VoltageComparison;
 import bunting.core.plan.VoltageOption;
 import bunting.core.revision.Revision;
@@ -51,7 +50,7 @@ final class CompareCommand implements Callable<Integer> {
       }
       differences(
           Revision.of(
-              Assessor.plan(ShowFiles.open(with.get())).reading(), Assessor.plan(read).reading()));
+              Planning.of(ShowFiles.open(with.get())).reading(), Planning.of(read).reading()));
       return 0;
     }
     for (String name : names) {

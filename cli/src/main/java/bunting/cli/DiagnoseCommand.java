@@ -8,7 +8,6 @@ import bunting.core.faults.Layout;
 import bunting.core.faults.NextTest;
 import bunting.core.faults.Observed;
 import bunting.core.faults.Pictures;
-import bunting.core.plan.Assessor;
 import bunting.files.CausesWriter;
 import bunting.files.SeenReader;
 import bunting.files.ShowFiles;
@@ -45,7 +44,7 @@ final class DiagnoseCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Reading reading = Assessor.plan(ShowFiles.open(show)).reading();
+    Reading reading = Planning.of(ShowFiles.open(show)).reading();
     Observed observed = SeenReader.read(seen, reading);
     Diagnosis.Answer answer = new Diagnosis(new Pictures(new Layout(reading))).of(observed);
     PrintWriter out = spec.commandLine().getOut();

@@ -1,6 +1,5 @@
 package bunting.cli;
 
-import bunting.core.plan.Assessor;
 import bunting.files.ShowFiles;
 import bunting.files.papers.PatchFiles;
 import java.nio.file.Path;
@@ -34,7 +33,7 @@ final class ExportCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     if (patch) {
-      PatchFiles.write(Assessor.plan(ShowFiles.open(show)), out, ShowFiles.inputs(show));
+      PatchFiles.write(Planning.of(ShowFiles.open(show)), out, ShowFiles.inputs(show));
       return 0;
     }
     ShowFiles.writeRuns(out, ShowFiles.open(show), ShowFiles.inputs(show));

@@ -6,7 +6,6 @@ import bunting.core.guess.Flip;
 import bunting.core.guess.Guesses;
 import bunting.core.guess.Packs;
 import bunting.core.guess.Walk;
-import bunting.core.plan.Assessor;
 import bunting.core.show.Run;
 import bunting.core.show.Texts;
 import bunting.files.GuessesWriter;
@@ -38,7 +37,7 @@ final class GuessesCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Reading reading = Assessor.plan(ShowFiles.open(show)).reading();
+    Reading reading = Planning.of(ShowFiles.open(show)).reading();
     List<Flip> flips = new ArrayList<>(GuessFlips.of(reading));
     flips.addAll(Packs.of(reading));
     PrintWriter to = spec.commandLine().getOut();

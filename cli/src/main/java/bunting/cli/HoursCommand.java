@@ -2,7 +2,6 @@ package bunting.cli;
 
 import bunting.core.assess.Reading;
 import bunting.core.hours.HoursSheet;
-import bunting.core.plan.Assessor;
 import bunting.core.show.Hours;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
@@ -49,7 +48,7 @@ final class HoursCommand implements Callable<Integer> {
                         file.getFileName()
                             + ": $.hours is missing in the show or its SETTINGS.json; give an"
                             + " object with from, to, latitude, longitude and zone."));
-    Reading reading = Assessor.plan(show).reading();
+    Reading reading = Planning.of(show).reading();
     HoursSheet sheet = HoursSheet.of(reading, hours);
     PrintWriter out = spec.commandLine().getOut();
     if (json) {

@@ -1,7 +1,6 @@
 package bunting.cli;
 
 import bunting.core.assess.Reading;
-import bunting.core.plan.Assessor;
 import bunting.core.show.Show;
 import bunting.core.whatif.Outcome;
 import bunting.core.whatif.WhatIf;
@@ -33,7 +32,7 @@ final class LoseCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Show read = ShowFiles.open(show);
-    Reading reading = Assessor.plan(read).reading();
+    Reading reading = Planning.of(read).reading();
     WhatIf whatIf = new WhatIf(reading);
     List<Outcome> all = json ? whatIf.all() : whatIf.forPeople();
     PrintWriter to = spec.commandLine().getOut();

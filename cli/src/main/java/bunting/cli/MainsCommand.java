@@ -5,7 +5,6 @@ import bunting.core.hookup.Cords;
 import bunting.core.hookup.MainsSheet;
 import bunting.core.hookup.MainsWords;
 import bunting.core.hookup.Standby;
-import bunting.core.plan.Assessor;
 import bunting.core.show.Texts;
 import bunting.core.units.Lengths;
 import bunting.files.MainsWriter;
@@ -34,7 +33,7 @@ final class MainsCommand implements Callable<Integer> {
 
   @Override
   public Integer call() throws Exception {
-    Reading reading = Assessor.plan(ShowFiles.open(show)).reading();
+    Reading reading = Planning.of(ShowFiles.open(show)).reading();
     MainsSheet sheet = MainsSheet.of(reading);
     PrintWriter out = spec.commandLine().getOut();
     if (json) {

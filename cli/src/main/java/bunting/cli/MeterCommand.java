@@ -6,7 +6,6 @@ import bunting.core.meter.Meter;
 import bunting.core.meter.MeterSetting;
 import bunting.core.meter.MeterSheet;
 import bunting.core.pattern.Pattern;
-import bunting.core.plan.Assessor;
 import bunting.core.show.Texts;
 import bunting.files.BadInputException;
 import bunting.files.MeterWriter;
@@ -69,7 +68,7 @@ final class MeterCommand implements Callable<Integer> {
       SendCommand.need(Range.PERCENT, brightness, "--brightness");
     }
     Map<Double, Double> trimmed = trims();
-    Reading reading = Assessor.plan(ShowFiles.open(show)).reading();
+    Reading reading = Planning.of(ShowFiles.open(show)).reading();
     double percent = brightness == null ? reading.worst().brightnessPercent() : brightness;
     MeterSheet sheet =
         new Meter(reading).read(new MeterSetting(look, percent, trimmed, feeds(reading)));

@@ -1,6 +1,5 @@
 package bunting.cli;
 
-import bunting.core.plan.Assessor;
 import bunting.core.season.NextSeason;
 import bunting.core.season.Place;
 import bunting.core.show.Show;
@@ -70,7 +69,7 @@ final class NextCommand implements Callable<Integer> {
     } else {
       NextSeason next =
           SeasonFiles.next(
-              Assessor.plan(read).reading(), show, out, called, day, ShowFiles.inputs(show));
+              Planning.of(read).reading(), show, out, called, day, ShowFiles.inputs(show));
       to.println(
           called
               + " begins in "

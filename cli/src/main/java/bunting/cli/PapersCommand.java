@@ -1,7 +1,6 @@
 package bunting.cli;
 
 import bunting.core.plan.Assessment;
-import bunting.core.plan.Assessor;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
 import bunting.files.log.LogFile;
@@ -61,7 +60,7 @@ final class PapersCommand implements Callable<Integer> {
     Set<String> ids = ids();
     PageSize size = size();
     LocalDate day = date();
-    Assessment plan = Assessor.plan(ShowFiles.open(show));
+    Assessment plan = Planning.of(ShowFiles.open(show));
     Papers.Order order = new Papers.Order(ids, size, day, LogFile.beside(show).read());
     for (Path paper : Papers.write(plan, out, order, ShowFiles.inputs(show))) {
       spec.commandLine().getOut().println(paper);

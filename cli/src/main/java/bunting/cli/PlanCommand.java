@@ -1,7 +1,6 @@
 package bunting.cli;
 
 import bunting.core.plan.Assessment;
-import bunting.core.plan.Assessor;
 import bunting.files.PlanWriter;
 import bunting.files.ShowFiles;
 import bunting.files.WholeFile;
@@ -38,7 +37,7 @@ final class PlanCommand implements Callable<Integer> {
   @Override
   public Integer call() throws Exception {
     Optional<Path> own = Optional.ofNullable(settings);
-    Assessment plan = Assessor.plan(ShowFiles.planned(runs, own));
+    Assessment plan = Planning.of(ShowFiles.planned(runs, own));
     WholeFile.write(out, PlanWriter.write(plan), ShowFiles.inputs(runs, own));
     return plan.stops() ? Main.STOPPED : 0;
   }

@@ -2,7 +2,6 @@ package bunting.cli;
 
 import bunting.core.explain.Line;
 import bunting.core.plan.Assessment;
-import bunting.core.plan.Assessor;
 import bunting.core.plan.OtherBox;
 import bunting.core.plan.SmallestChange;
 import bunting.core.plan.TrunkOffer;
@@ -40,7 +39,7 @@ final class WhyCommand implements Callable<Integer> {
     if (run == null) {
       throw new BadInputException("Command line: --run should name a run of the show.");
     }
-    Assessment plan = Assessor.plan(read);
+    Assessment plan = Planning.of(read);
     PrintWriter to = spec.commandLine().getOut();
     WhyHere.of(plan.reading(), run).forEach(l -> print(to, l));
     OtherBox.next(plan.reading(), run).map(OtherBox.Place::line).ifPresent(l -> print(to, l));
