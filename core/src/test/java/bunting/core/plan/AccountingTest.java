@@ -5,17 +5,22 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bunting.core.checks.Severity;
 import bunting.core.show.Decisions;
+import bunting.core.show.Run;
 import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import bunting.core.show.Unplaced;
-import bunting.testkit.Shows;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** What a plan lost is thrown in tests, and a stop finding in use. */
 class AccountingTest {
-  private final Show show = Shows.lanterns(3, Shows.STRIP, 40);
+  private final Show show =
+      Show.of(
+          List.of(
+              Run.of("Owl", "5v-strip-60", 40),
+              Run.of("Weir", "5v-strip-60", 40),
+              Run.of("Boats", "5v-strip-60", 40)));
   private final Decisions sound = Planner.sketch(show);
 
   private Decisions with(List<Segment> segments) {
