@@ -145,7 +145,8 @@ final class NightsView extends Painted {
                 d ->
                     d.on().map(CLOCK::format).orElse("not lit")
                         + d.off().map(t -> " to " + CLOCK.format(t)).orElse("")
-                        + d.sunset().map(t -> ", sunset " + CLOCK.format(t)).orElse(""))
+                        + d.sunset().map(t -> ", sunset " + CLOCK.format(t)).orElse("")
+                        + d.odd().map(o -> " (" + o.text() + ")").orElse(""))
             .orElse("a day off");
     tip.setText(date + ": " + lit);
     tip.setOpacity(1);
