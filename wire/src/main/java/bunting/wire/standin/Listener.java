@@ -10,7 +10,6 @@ import java.net.DatagramPacket;
 import java.net.DatagramSocket;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
-import java.net.SocketAddress;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
@@ -30,10 +29,18 @@ public final class Listener implements Closeable {
   /** Packets that may wait: over a second of 1,000 universes at 40 frames a second. */
   private static final int WAITING_MAX = 1 << 16;
 
-  private record Heard(byte[] bytes, SocketAddress from, long nanos) {}
+  /** A packet that came, and when; or that no more will. */
+  private static final class Heard {
+    private final DatagramPacket packet;
+    private final long nanos;
+    private final boolean last;
 
-  /** Behind the last packet of a socket that is closed. */
-  private static final Heard END = new Heard(new byte[0], new InetSocketAddress(0), 0);
+    Heard(DatagramPacket packet, long nanos, boolean last) {
+      this.packet = packet;
+      this.nanos = nanos;
+      this.last = last;
+    }
+  }
 
   private final Protocol protocol;
   private final StandIns standIns;
@@ -83,20 +90,21 @@ public final class Listener implements Closeable {
   }
 
   private void hear() {
-    DatagramPacket datagram = new DatagramPacket(new byte[DATAGRAM_MAX], DATAGRAM_MAX);
+    DatagramPacket room = new DatagramPacket(new byte[DATAGRAM_MAX], DATAGRAM_MAX);
     try {
       while (!socket.isClosed()) {
         try {
-          datagram.setLength(DATAGRAM_MAX);
-          socket.receive(datagram);
+          room.setLength(DATAGRAM_MAX);
+          socket.receive(room);
         } catch (IOException e) {
           // Closed, or one datagram that could not be taken: the next may be.
           continue;
         }
-        byte[] bytes = Arrays.copyOf(datagram.getData(), datagram.getLength());
-        waiting.put(new Heard(bytes, datagram.getSocketAddress(), System.nanoTime()));
+        byte[] bytes = Arrays.copyOf(room.getData(), room.getLength());
+        DatagramPacket own = new DatagramPacket(bytes, bytes.length, room.getSocketAddress());
+        waiting.put(new Heard(own, System.nanoTime(), false));
       }
-      waiting.put(END);
+      waiting.put(new Heard(room, System.nanoTime(), true));
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
@@ -104,8 +112,9 @@ public final class Listener implements Closeable {
 
   private void give() {
     try {
-      for (Heard next = waiting.take(); next != END; next = waiting.take()) {
-        standIns.hear(protocol, next.bytes(), next.bytes().length, next.from(), next.nanos());
+      for (Heard next = waiting.take(); !next.last; next = waiting.take()) {
+        DatagramPacket p = next.packet;
+        standIns.hear(protocol, p.getData(), p.getLength(), p.getSocketAddress(), next.nanos);
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
