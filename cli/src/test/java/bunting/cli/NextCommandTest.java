@@ -125,6 +125,18 @@ class NextCommandTest {
         .isEqualTo(2);
   }
 
+  /** A log that waits for a season that never began is no other show's log. */
+  @Test
+  void aStagedLogIsNotTakenByAnotherShow() throws Exception {
+    Path next = folder.resolve("next.bunting.json");
+    begin(next);
+    Files.delete(next);
+    Files.move(LogFile.beside(next).path(), staged(next));
+    assertThat(run("next", show.toString(), "--place", "--out", next.toString())).as(said).isZero();
+    assertThat(LogFile.beside(next).read().lines()).isEmpty();
+    assertThat(staged(next)).doesNotExist();
+  }
+
   @Test
   void aPrivateShowHasAPrivateLogAndANextSeasonOfItsKind() throws Exception {
     Set<PosixFilePermission> own = PosixFilePermissions.fromString("rw-------");

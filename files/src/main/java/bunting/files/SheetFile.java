@@ -201,7 +201,7 @@ final class SheetFile {
               file, "it has a cell beyond column " + COLUMNS_MAX + "; save the list alone.");
         }
       }
-    } catch (XMLStreamException e) {
+    } catch (XMLStreamException | RuntimeException e) {
       // Whether a part that is not well-formed matters is for the reader of workbooks to say.
       return;
     }

@@ -70,6 +70,15 @@ public final class LogFile {
     return file.resolveSibling(file.getFileName() + STAGED);
   }
 
+  /** Takes away a log that was staged for a season which never began. */
+  void forgetStaged() throws BadInputException {
+    try {
+      Files.deleteIfExists(staged());
+    } catch (IOException e) {
+      throw BadInputException.of(staged(), "it cannot be taken away; check the folder.");
+    }
+  }
+
   /** Moves a staged log into place where its show is there. */
   void settle() throws BadInputException {
     if (!Files.exists(staged()) || !Files.exists(show) || Files.exists(file)) {

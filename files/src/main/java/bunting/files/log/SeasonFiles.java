@@ -29,6 +29,7 @@ public final class SeasonFiles {
   public static void begin(Path out, Show show, Path... inputs) throws BadInputException {
     free(out);
     free(LogFile.beside(out).path());
+    LogFile.beside(out).forgetStaged();
     ShowFiles.writeNewShow(out, show, inputs.length > 0 ? inputs[0] : out, inputs);
   }
 
