@@ -49,6 +49,14 @@ class NothingVanishesTest {
     }
   }
 
+  /** Whole chains are changed over between shared fuses, but not with a run that is pinned. */
+  @Test
+  void aPinnedRunStaysWhereFusesAreEvenedOut() throws BadInputException {
+    RandomShows random = new RandomShows(374);
+    Show show = ShowFiles.ofTexts(random.csv(), random.settings().toString());
+    complete(show, Assessor.plan(show));
+  }
+
   /** Counts the pixels of each run without any code of the planner. */
   private static void complete(Show show, Assessment plan) {
     Set<String> reported =
@@ -75,6 +83,16 @@ class NothingVanishesTest {
       boolean placed = next == run.pixels() + 1;
       assertThat(placed).as(run.name()).isNotEqualTo(reported.contains(run.name()));
       whole += placed ? 1 : 0;
+      run.pin()
+          .filter(pin -> placed)
+          .ifPresent(
+              pin ->
+                  assertThat(own)
+                      .as("%s is pinned to %s", run.name(), pin.text())
+                      .allMatch(
+                          s ->
+                              s.controller().equals(pin.controller())
+                                  && pin.port().orElse(s.port()) == s.port()));
     }
     assertThat(plan.reading().totals().runs()).isEqualTo(whole);
     assertThat(plan.reading().totals().pixels()).isEqualTo(pixels);

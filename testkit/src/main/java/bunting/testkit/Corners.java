@@ -23,6 +23,13 @@ final class Corners {
     return corners;
   }
 
+  /** Whether corners end where they began: a whole ring, whose last pixel is a pitch before. */
+  static boolean closed(String course) {
+    double[][] corners = corners(course);
+    double[] last = corners[corners.length - 1];
+    return corners.length > 2 && corners[0][0] == last[0] && corners[0][1] == last[1];
+  }
+
   /** The last pixels before the corners of a strip, which is cut at every {@code cut} pixels. */
   static Set<Integer> cutAfter(String course, int pixels, int cut) {
     double[][] corners = corners(course);

@@ -10,7 +10,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Stream;
 
 /**
@@ -18,61 +17,47 @@ import java.util.stream.Stream;
  * planner.
  */
 public final class PlanValidator {
-  private static final Map<String, double[]> WIRES = new HashMap<>(); // ohms a metre, largest fuse
   private static final Set<Double> FUSES =
       Set.of(1.0, 2.0, 3.0, 4.0, 5.0, 7.5, 10.0, 15.0, 20.0, 25.0, 30.0);
 
-  static {
-    double[] fuse = {3, 5, 7, 10, 15, 20, 30};
-    for (int i = 0; i < 7; i++) {
-      int gauge = 22 - 2 * i;
-      double d = 0.127 * Math.pow(92, (36 - gauge) / 39.0);
-      WIRES.put(gauge + "AWG", new double[] {1.0 / 58 / (Math.PI * d * d / 4), fuse[i]});
-    }
-    WIRES.put("1.5mm2", new double[] {0.0133, 15});
-    WIRES.put("4.0mm2", new double[] {0.00495, 25});
-  }
+  /** A tail may be behind ten times the fuse of its own (NFPA 70, 240.21(B)(1), from memory). */
+  private static final double TAIL_RULE = 10;
 
+  private final PlanFile file;
+  private final NetworkRules network;
   private final JsonNode plan;
   private final JsonNode settings;
   private final Map<String, Map<String, String>> runs;
-  private final Map<String, JsonNode> types = new HashMap<>();
-  private final Map<String, JsonNode> kinds = new HashMap<>();
-  private final Map<String, JsonNode> segments = new HashMap<>();
-  private final Map<String, JsonNode> boxes = new HashMap<>();
-  private final Map<String, JsonNode> supplies = new HashMap<>();
+  private final Map<String, JsonNode> kinds;
+  private final Map<String, JsonNode> segments;
+  private final Map<String, JsonNode> boxes;
+  private final Map<String, JsonNode> supplies;
 
   /** A plan of runs and settings, as they are in their files. */
   public PlanValidator(JsonNode plan, JsonNode settings, Map<String, Map<String, String>> runs) {
+    file = new PlanFile(plan, settings, runs);
+    network = new NetworkRules(file);
     this.plan = plan;
     this.settings = settings;
     this.runs = runs;
-    index(settings.path("pixelTypes"), types);
-    index(settings.path("controllerTypes"), kinds);
-    index(plan.path("segments"), segments);
-    index(plan.path("controllers"), boxes);
-    index(plan.path("supplies"), supplies);
-  }
-
-  private static void index(JsonNode list, Map<String, JsonNode> map) {
-    list.forEach(n -> assertThat(map.put(n.path("id").asText(), n)).as("id twice").isNull());
+    kinds = file.kinds;
+    segments = file.segments;
+    boxes = file.boxes;
+    supplies = file.supplies;
   }
 
   /** Throws where the plan breaks a rule. */
   public void validate() {
     everyPixelOnce();
     ports();
-    new SlotRules(plan, settings, types, kinds, boxes, runs).check();
-    islands();
+    new SlotRules(file).check();
+    network.check();
     fusesAndBoards();
+    trunks();
     suppliesAndCircuits();
     inputs();
-    new PriceRules(plan, settings, types, kinds, segments, runs).check();
+    new PriceRules(file).check();
     totals();
-  }
-
-  private JsonNode type(JsonNode segment) {
-    return types.get(segment.path("pixelType").asText());
   }
 
   private Set<String> unplaced() {
@@ -97,7 +82,7 @@ public final class PlanValidator {
       String run = s.path("run").asText();
       int first = s.path("firstPixel").asInt();
       assertThat(first).as("gap in " + run).isEqualTo(next.getOrDefault(run, 1));
-      assertThat((first - 1) % type(s).path("cutEvery").asInt(1)).as("cut mark").isZero();
+      assertThat((first - 1) % file.type(s).path("cutEvery").asInt(1)).as("cut mark").isZero();
       assertThat(s.path("lastPixel").asInt()).isGreaterThanOrEqualTo(first);
       next.put(run, s.path("lastPixel").asInt() + 1);
       Map<String, String> row = runs.get(run);
@@ -108,37 +93,14 @@ public final class PlanValidator {
         }
       }
       if (row.getOrDefault("split", "").equals("no")) {
-        assertThat(s.path("lastPixel").asInt() - first + 1).isEqualTo(pixels(run));
+        assertThat(s.path("lastPixel").asInt() - first + 1).isEqualTo(file.pixels(run));
       }
     }
     Set<String> unplaced = unplaced();
     for (String run : runs.keySet()) {
-      boolean whole = next.getOrDefault(run, 1) == pixels(run) + 1;
+      boolean whole = next.getOrDefault(run, 1) == file.pixels(run) + 1;
       assertThat(whole).as("run " + run).isEqualTo(!unplaced.contains(run));
     }
-  }
-
-  private int pixels(String run) {
-    String built = runs.get(run).getOrDefault("built_pixels", "");
-    return Integer.parseInt(built.isEmpty() ? runs.get(run).get("pixels") : built);
-  }
-
-  /** The place of the bank that a segment's port is on; 0 where the kind has none. */
-  private int bankOf(JsonNode box, JsonNode segment) {
-    JsonNode banks = kinds.get(box.path("type").asText()).path("banks");
-    for (int b = 0; b < banks.size(); b++) {
-      for (JsonNode port : banks.path(b)) {
-        if (port.asInt() == segment.path("port").asInt()) {
-          return b;
-        }
-      }
-    }
-    return 0;
-  }
-
-  /** What has the volts and the supply of a segment's port: its bank, or the whole box. */
-  private JsonNode bank(JsonNode box, JsonNode segment) {
-    return box.has("banks") ? box.path("banks").path(bankOf(box, segment)) : box;
   }
 
   /** Each bank has its own volts; one supply may serve several, and no bank has two. */
@@ -155,7 +117,7 @@ public final class PlanValidator {
   }
 
   private void ports() {
-    Map<String, List<JsonNode>> chains = chains();
+    Map<String, List<JsonNode>> chains = file.chains();
     double budget = 1e6 / settings.path("show").path("targetFps").asDouble(40) - 300;
     for (JsonNode box : boxes.values()) {
       JsonNode kind = kinds.get(box.path("type").asText());
@@ -171,10 +133,10 @@ public final class PlanValidator {
         for (JsonNode s : chain) {
           int n = s.path("lastPixel").asInt() - s.path("firstPixel").asInt() + 1;
           count += n;
-          micros += n * micros(type(s));
-          signals.add(type(s).path("signal").asText());
-          assertThat(type(s).path("volts").asDouble())
-              .isEqualTo(bank(box, s).path("volts").asDouble());
+          micros += n * micros(file.type(s));
+          signals.add(file.type(s).path("signal").asText());
+          assertThat(file.type(s).path("volts").asDouble())
+              .isEqualTo(file.bank(box, s).path("volts").asDouble());
         }
         assertThat(signals.size()).isLessThanOrEqualTo(1);
         assertThat(count)
@@ -196,156 +158,9 @@ public final class PlanValidator {
     return type.path("channels").asInt() * type.path("bitsPerChannel").asInt(8) * bit;
   }
 
-  private Map<String, List<JsonNode>> chains() {
-    Map<String, List<JsonNode>> chains = new TreeMap<>();
-    for (JsonNode s : plan.path("segments")) {
-      chains
-          .computeIfAbsent(
-              s.path("controller").asText() + " " + s.path("port").asInt(), k -> new ArrayList<>())
-          .add(s);
-    }
-    for (List<JsonNode> chain : chains.values()) {
-      for (int i = 0; i < chain.size(); i++) {
-        assertThat(chain.get(i).path("position").asInt()).isEqualTo(i + 1);
-      }
-    }
-    return chains;
-  }
-
-  /** Rebuilds every island from segments, leads, breaks and feeds and solves it by other means. */
-  private void islands() {
-    double brightness = settings.path("show").path("brightnessPercent").asDouble(100);
-    double least = settings.path("show").path("minVoltsPercent").asDouble(90);
-    Map<String, JsonNode> told = new HashMap<>();
-    plan.path("segmentVolts").forEach(v -> told.put(v.path("segment").asText(), v));
-    for (List<JsonNode> chain : chains().values()) {
-      Map<String, double[]> volts = solve(chain, brightness, true);
-      for (JsonNode s : chain) {
-        double[] v = volts.get(s.path("id").asText());
-        JsonNode t = told.get(s.path("id").asText());
-        double min = java.util.Arrays.stream(v).min().orElseThrow();
-        assertThat(t.path("first").asDouble()).isCloseTo(v[0], within(1e-3));
-        assertThat(t.path("last").asDouble()).isCloseTo(v[v.length - 1], within(1e-3));
-        assertThat(t.path("min").asDouble()).isCloseTo(min, within(1e-3));
-        assertThat(min)
-            .isGreaterThanOrEqualTo(type(s).path("volts").asDouble() * least / 100 - 1e-6);
-        assertThat(v[t.path("minAtPixel").asInt() - s.path("firstPixel").asInt()])
-            .isCloseTo(min, within(1e-3));
-      }
-    }
-  }
-
   /** Volts of every pixel at a brightness in percent, by segment. */
   public Map<String, double[]> voltsAt(double brightness) {
-    Map<String, double[]> volts = new HashMap<>();
-    chains().values().forEach(chain -> volts.putAll(solve(chain, brightness, false)));
-    return volts;
-  }
-
-  private Map<String, double[]> solve(List<JsonNode> chain, double brightness, boolean designed) {
-    List<List<int[]>> islands = new ArrayList<>(); // of {segment in chain, pixel}
-    for (int k = 0; k < chain.size(); k++) {
-      JsonNode s = chain.get(k);
-      if (k == 0 || !s.path("powerFromPrevious").asBoolean()) {
-        islands.add(new ArrayList<>());
-      }
-      for (int p = s.path("firstPixel").asInt(); p <= s.path("lastPixel").asInt(); p++) {
-        islands.getLast().add(new int[] {k, p});
-        if (breakAfter(s, p)) {
-          islands.add(new ArrayList<>());
-        }
-      }
-    }
-    Map<String, double[]> volts = new HashMap<>();
-    for (List<int[]> island : islands) {
-      solve(chain, island, brightness, volts, designed);
-    }
-    return volts;
-  }
-
-  private boolean breakAfter(JsonNode segment, int pixel) {
-    for (JsonNode b : plan.path("breaks")) {
-      if (b.path("segment").equals(segment.path("id")) && b.path("afterPixel").asInt() == pixel) {
-        assertThat(pixel % type(segment).path("cutEvery").asInt(1))
-            .as("break at a cut mark")
-            .isZero();
-        assertThat(pixel).isLessThan(segment.path("lastPixel").asInt());
-        return true;
-      }
-    }
-    return false;
-  }
-
-  private void solve(
-      List<JsonNode> chain,
-      List<int[]> island,
-      double brightness,
-      Map<String, double[]> volts,
-      boolean designed) {
-    double nominal = type(chain.getFirst()).path("volts").asDouble();
-    TwoRailSolver solver = new TwoRailSolver(nominal);
-    Map<String, Integer> node = new HashMap<>();
-    double largestFuse = 0;
-    Set<String> hangsOn = new HashSet<>();
-    for (int i = 0; i < island.size(); i++) {
-      JsonNode s = chain.get(island.get(i)[0]);
-      JsonNode t = type(s);
-      double idle = t.path("milliampsIdle").asDouble(0);
-      double amps = (idle + (t.path("milliampsFull").asDouble() - idle) * brightness / 100) / 1000;
-      solver.addPixel(amps, t.path("load"));
-      node.put(s.path("id").asText() + " " + island.get(i)[1], i);
-      if (i > 0) {
-        boolean sameSegment = island.get(i)[0] == island.get(i - 1)[0];
-        double ohms =
-            sameSegment
-                ? ohmsBehind(s, island.get(i - 1)[1])
-                : WIRES.get(s.path("leadWire").asText())[0] * s.path("leadM").asDouble();
-        solver.join(i - 1, i, ohms);
-      }
-    }
-    Map<Integer, JsonNode> feeds = new TreeMap<>();
-    for (JsonNode f : plan.path("feeds")) {
-      Integer at = node.get(f.path("segment").asText() + " " + f.path("atPixel").asInt());
-      if (at != null) {
-        double ohms = WIRES.get(f.path("wire").asText())[0] * f.path("lengthM").asDouble();
-        feeds.put(solver.feed(at, ohms, nominal), f);
-        largestFuse = Math.max(largestFuse, f.path("fuseAmps").asDouble());
-        hangsOn.add(f.path("supply").asText());
-      }
-    }
-    assertThat(hangsOn).as("an island hangs on one supply").hasSize(1);
-    double[] v = solver.volts();
-    feeds.forEach(
-        (n, f) -> {
-          if (designed) {
-            assertThat(f.path("amps").asDouble()).isCloseTo(solver.feedAmps(n), within(1e-3));
-          }
-        });
-    for (int i = 0; i < island.size(); i++) {
-      JsonNode s = chain.get(island.get(i)[0]);
-      int n = s.path("lastPixel").asInt() - s.path("firstPixel").asInt() + 1;
-      volts
-              .computeIfAbsent(s.path("id").asText(), k -> new double[n])[
-              island.get(i)[1] - s.path("firstPixel").asInt()] =
-          v[i];
-      if (i > 0 && island.get(i)[0] != island.get(i - 1)[0]) {
-        assertThat(WIRES.get(s.path("leadWire").asText())[1])
-            .as("lead bears the fuse")
-            .isGreaterThanOrEqualTo(largestFuse);
-      }
-    }
-  }
-
-  /** Ohms a conductor behind a pixel of a segment: its rail, or a jumper of 20 AWG. */
-  private double ohmsBehind(JsonNode segment, int pixel) {
-    JsonNode t = type(segment);
-    String course = runs.get(segment.path("run").asText()).getOrDefault("course_m", "");
-    double pitch = t.path("pitchPerM").asDouble();
-    int pixels = pixels(segment.path("run").asText());
-    boolean strip = pitch >= 20 && !course.isEmpty();
-    return strip && Corners.cutAfter(course, pixels, t.path("cutEvery").asInt(1)).contains(pixel)
-        ? WIRES.get("20AWG")[0] * 0.15
-        : t.path("railOhmsPerM").asDouble() / pitch;
+    return network.voltsAt(brightness);
   }
 
   private void fusesAndBoards() {
@@ -362,9 +177,15 @@ public final class PlanValidator {
       assertThat(FUSES).contains(fuse);
       assertThat(fuse)
           .isGreaterThanOrEqualTo(margin * amps - 1e-4)
-          .isLessThanOrEqualTo(WIRES.get(f.path("wire").asText())[1]);
+          .isLessThanOrEqualTo(
+              (f.has("trunk") ? TAIL_RULE : 1) * PlanFile.WIRES.get(f.path("wire").asText())[1]);
       int pixel = f.path("atPixel").asInt();
-      assertThat(f.path("lengthM").asDouble()).isCloseTo(cable(box, s, pixel), within(1e-3));
+      if (f.has("trunk")) {
+        assertThat(f.path("lengthM").asDouble()).isEqualTo(0.3);
+        shared.merge(f.path("trunk").asText() + "\0" + fuse, amps, Double::sum);
+      } else {
+        assertThat(f.path("lengthM").asDouble()).isCloseTo(cable(box, s, pixel), within(1e-3));
+      }
       boolean viaPort = f.path("via").asText().equals("port");
       assertThat(f.path("fuseGroup").isNull()).isEqualTo(!viaPort);
       if (viaPort) {
@@ -372,7 +193,7 @@ public final class PlanValidator {
         assertThat(pixel).isEqualTo(s.path("firstPixel").asInt());
         assertThat(f.path("wire")).isEqualTo(s.path("leadWire"));
         assertThat(f.path("lengthM")).isEqualTo(s.path("leadM"));
-        assertThat(f.path("supply")).isEqualTo(bank(box, s).path("supply"));
+        assertThat(f.path("supply")).isEqualTo(file.bank(box, s).path("supply"));
         assertThat(s.path("powerFromPrevious").asBoolean()).isTrue();
         boolean group = f.path("fuseGroup").asText().contains("-");
         double most =
@@ -380,7 +201,7 @@ public final class PlanValidator {
                 .asDouble(kind.path("portAmpsMax").asDouble());
         assertThat(fuse).isLessThanOrEqualTo(most);
         shared.merge(f.path("fuseGroup").asText() + "\0" + fuse, amps, Double::sum);
-        board.merge(box.path("id").asText() + " " + bankOf(box, s), amps, Double::sum);
+        board.merge(box.path("id").asText() + " " + file.bankOf(box, s), amps, Double::sum);
         port.merge(box.path("id").asText() + " " + s.path("port").asInt(), amps, Double::sum);
       }
     }
@@ -418,6 +239,23 @@ public final class PlanValidator {
     }
   }
 
+  /** All of a trunk is behind one fuse that its wire bears; its stretches add up. */
+  private void trunks() {
+    double margin = settings.path("show").path("fuseMargin").asDouble(1.25);
+    for (JsonNode t : plan.path("trunks")) {
+      double fuse = t.path("fuseAmps").asDouble();
+      assertThat(fuse)
+          .isGreaterThanOrEqualTo(margin * t.path("amps").asDouble() - 1e-4)
+          .isLessThanOrEqualTo(PlanFile.WIRES.get(t.path("wire").asText())[1]);
+      double metres = t.path("headM").asDouble() + t.path("backM").asDouble(0);
+      for (JsonNode span : t.path("spansM")) {
+        metres += span.asDouble();
+      }
+      assertThat(t.path("lengthM").asDouble()).isCloseTo(metres, within(1e-3));
+      assertThat(t.has("backM")).isEqualTo(t.path("ring").asBoolean());
+    }
+  }
+
   private double cable(JsonNode box, JsonNode segment, int pixel) {
     Map<String, String> row = runs.get(segment.path("run").asText());
     if (pixel == 1 && !row.getOrDefault("lead_m", "").isEmpty()) {
@@ -425,9 +263,10 @@ public final class PlanValidator {
     }
     double x = number(row, "x_m", 0);
     double y = number(row, "y_m", 0);
-    int n = pixels(segment.path("run").asText());
+    int n = file.pixels(segment.path("run").asText());
     if (!row.getOrDefault("course_m", "").isEmpty()) {
-      double[] at = Corners.at(row.get("course_m"), n == 1 ? 0 : (pixel - 1.0) / (n - 1));
+      int gaps = Corners.closed(row.get("course_m")) ? n : n - 1;
+      double[] at = Corners.at(row.get("course_m"), gaps == 0 ? 0 : (pixel - 1.0) / gaps);
       return Math.abs(box.path("x").asDouble() - at[0])
           + Math.abs(box.path("y").asDouble() - at[1])
           + Math.abs(box.path("z").asDouble())
@@ -440,7 +279,7 @@ public final class PlanValidator {
     double endX =
         given
             ? number(row, "end_x_m", x)
-            : x + (n - 1) / type(segment).path("pitchPerM").asDouble();
+            : x + (n - 1) / file.type(segment).path("pitchPerM").asDouble();
     double endY = given ? number(row, "end_y_m", y) : y;
     double share = n == 1 ? 0 : (pixel - 1.0) / (n - 1);
     return Math.abs(box.path("x").asDouble() - x - (endX - x) * share)
@@ -468,14 +307,14 @@ public final class PlanValidator {
           .as("a supply stands in one box")
           .isEqualTo(here);
       assertThat(supplies.get(supply).path("volts").asDouble())
-          .isEqualTo(bank(box, s).path("volts").asDouble());
+          .isEqualTo(file.bank(box, s).path("volts").asDouble());
     }
     double share = settings.path("show").path("supplyLoadPercentMax").asDouble(80) / 100;
     Map<String, JsonNode> supplyTypes = new HashMap<>();
-    index(settings.path("supplyTypes"), supplyTypes);
+    PlanFile.index(settings.path("supplyTypes"), supplyTypes);
     Map<String, Double> mains = new HashMap<>();
     Map<String, JsonNode> circuits = new HashMap<>();
-    index(settings.path("circuits"), circuits);
+    PlanFile.index(settings.path("circuits"), circuits);
     for (JsonNode s : supplies.values()) {
       double watts = amps.getOrDefault(s.path("id").asText(), 0.0) * s.path("volts").asDouble();
       assertThat(s.path("loadWatts").asDouble())
@@ -521,7 +360,7 @@ public final class PlanValidator {
       assertThat(FUSES).contains(fuse);
       assertThat(fuse).isGreaterThanOrEqualTo(margin * most / wires - 1e-4);
       assertThat(wires == 1 || fuse >= most / (wires - 1) - 1e-4).as("one lost").isTrue();
-      assertThat(WIRES.get(i.path("wire").asText())[1]).isGreaterThanOrEqualTo(fuse);
+      assertThat(PlanFile.WIRES.get(i.path("wire").asText())[1]).isGreaterThanOrEqualTo(fuse);
     }
     for (JsonNode box : boxes.values()) {
       String id = box.path("id").asText();

@@ -23,19 +23,13 @@ final class PriceRules {
   private final Map<String, JsonNode> segments;
   private final Map<String, Map<String, String>> runs;
 
-  PriceRules(
-      JsonNode plan,
-      JsonNode settings,
-      Map<String, JsonNode> types,
-      Map<String, JsonNode> kinds,
-      Map<String, JsonNode> segments,
-      Map<String, Map<String, String>> runs) {
-    this.plan = plan;
-    this.settings = settings;
-    this.types = types;
-    this.kinds = kinds;
-    this.segments = segments;
-    this.runs = runs;
+  PriceRules(PlanFile file) {
+    plan = file.plan;
+    settings = file.settings;
+    types = file.types;
+    kinds = file.kinds;
+    segments = file.segments;
+    runs = file.runs;
   }
 
   void check() {
@@ -100,10 +94,13 @@ final class PriceRules {
                 .path(attach)
                 .asDouble(attach.equals("cut") ? 20 : 5);
         sum +=
-            price("distributionWay", 4)
+            (f.has("trunk") ? 0 : price("distributionWay", 4))
                 + f.path("lengthM").asDouble() * perM(f.path("wire"))
                 + minutes * price("minuteRate", 0.5);
       }
+    }
+    for (JsonNode t : plan.path("trunks")) {
+      sum += price("distributionWay", 4) + t.path("lengthM").asDouble() * perM(t.path("wire"));
     }
     return sum;
   }

@@ -18,6 +18,7 @@ public final class RandomShows {
   private static final ObjectMapper MAPPER = new ObjectMapper();
   private static final long DEPTHS = 77_000;
   private static final long PLANNING = 55_000;
+  private static final long COPPER = 33_000;
   private static final List<String> COLUMNS =
       List.of(
           "name",
@@ -90,6 +91,23 @@ public final class RandomShows {
         .put("everyPixels", 10 + drawn.nextInt(90))
         .put("limiter", drawn.nextBoolean());
     ((ObjectNode) settings.path("addressing")).put("startUniverse", 1 + drawn.nextInt(30_000));
+    return this;
+  }
+
+  /**
+   * Adds warm copper, fuses and contacts with resistance, inputs of some length, and in some shows
+   * trunks. Drawn by itself, so that shows without it stay what they are.
+   */
+  public RandomShows withCopper() {
+    Random drawn = new Random(seed + COPPER);
+    settings
+        .putObject("conductors")
+        .put("celsius", 20 + 10 * drawn.nextInt(5))
+        .put("fuseMilliohms", drawn.nextInt(13))
+        .put("connectorMilliohms", drawn.nextInt(5))
+        .put("boardMilliohms", drawn.nextInt(16))
+        .put("inputM", drawn.nextInt(3) == 0 ? 0 : drawn.nextInt(30) / 10.0);
+    settings.putObject("power").put("school", drawn.nextInt(3) == 0 ? "trunk" : "port-first");
     return this;
   }
 

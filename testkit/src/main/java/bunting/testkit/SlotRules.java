@@ -18,19 +18,13 @@ final class SlotRules {
   private final Map<String, JsonNode> boxes;
   private final Map<String, Map<String, String>> runs;
 
-  SlotRules(
-      JsonNode plan,
-      JsonNode settings,
-      Map<String, JsonNode> types,
-      Map<String, JsonNode> kinds,
-      Map<String, JsonNode> boxes,
-      Map<String, Map<String, String>> runs) {
-    this.runs = runs;
-    this.plan = plan;
-    this.settings = settings;
-    this.types = types;
-    this.kinds = kinds;
-    this.boxes = boxes;
+  SlotRules(PlanFile file) {
+    plan = file.plan;
+    settings = file.settings;
+    types = file.types;
+    kinds = file.kinds;
+    boxes = file.boxes;
+    runs = file.runs;
   }
 
   /**

@@ -1,135 +1,121 @@
 package bunting.testkit;
 
-import com.fasterxml.jackson.databind.JsonNode;
 import java.util.ArrayList;
 import java.util.List;
+import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.factory.LinearSolverFactory_DDRM;
+import org.ejml.interfaces.linsol.LinearSolverDense;
 
 /**
- * A second, independent way to the volts of an island: both rails as nodes of their own, the dense
- * matrix of all of them, Gauss with pivoting, and for constant power a damped fixed point in place
- * of Newton. Slow and plain on purpose.
+ * A second, independent way to the volts of a network: every conductor between nodes of its own,
+ * the dense matrix of all of them, one LU factorisation (EJML), and for constant power a fixed
+ * point in place of Newton. Slow and plain on purpose.
  */
 final class TwoRailSolver {
-  private final List<double[]> resistors = new ArrayList<>(); // node a, node b, ohms
-  private final List<double[]> sources = new ArrayList<>(); // node, ohms, volts
-  private final List<double[]> loads = new ArrayList<>(); // nominal amps, kind
-  private final double nominalVolts;
+  /** A lead of no length, ohms. */
+  private static final double LEAST_OHMS = 1e-7;
 
-  TwoRailSolver(double nominalVolts) {
-    this.nominalVolts = nominalVolts;
+  private static final double SETTLED_VOLTS = 1e-9;
+  private static final int PASSES_MAX = 2000;
+
+  private record Resistor(int a, int b, double siemens) {}
+
+  private record Held(int node, double siemens, double volts) {}
+
+  private record Pixel(int plus, int minus, double nominalVolts, double amps, String load) {}
+
+  private final List<Resistor> resistors = new ArrayList<>();
+  private final List<Held> held = new ArrayList<>();
+  private final List<Pixel> pixels = new ArrayList<>();
+  private int nodes;
+  private DMatrixRMaj potentials = new DMatrixRMaj(0, 1);
+
+  int node() {
+    return nodes++;
   }
 
-  int addPixel(double nominalAmps, JsonNode load) {
-    int kind =
-        switch (load.asText("constant-current")) {
-          case "constant-current" -> 0;
-          case "constant-power" -> 1;
-          default -> 2;
-        };
-    loads.add(new double[] {nominalAmps, kind});
-    return loads.size() - 1;
+  /** A conductor between two nodes. */
+  void conductor(int a, int b, double ohms) {
+    resistors.add(new Resistor(a, b, 1 / Math.max(ohms, LEAST_OHMS)));
   }
 
-  /** One conductor of so many ohms on each rail between two pixels. */
-  void join(int a, int b, double ohmsPerRail) {
-    resistors.add(new double[] {2.0 * a, 2.0 * b, ohmsPerRail});
-    resistors.add(new double[] {2.0 * a + 1, 2.0 * b + 1, ohmsPerRail});
+  /** A conductor from a source of some volts; its number. */
+  int source(int node, double ohms, double volts) {
+    held.add(new Held(node, 1 / Math.max(ohms, LEAST_OHMS), volts));
+    return held.size() - 1;
   }
 
-  /** A feed of so many ohms a conductor; returns its number. */
-  int feed(int pixel, double ohmsPerConductor, double supplyVolts) {
-    double ohms = Math.max(ohmsPerConductor, 1e-7); // a lead of no length
-    sources.add(new double[] {2.0 * pixel, ohms, supplyVolts});
-    sources.add(new double[] {2.0 * pixel + 1, ohms, 0});
-    return sources.size() / 2 - 1;
+  /** A pixel between two nodes; its number. */
+  int pixel(int plus, int minus, double nominalVolts, double amps, String load) {
+    pixels.add(new Pixel(plus, minus, nominalVolts, amps, load));
+    return pixels.size() - 1;
   }
 
   /** Volts across each pixel. */
   double[] volts() {
-    int n = loads.size();
-    double[] v = new double[n];
-    java.util.Arrays.fill(v, nominalVolts);
-    for (int pass = 0; pass < 400; pass++) {
-      double[] nodes = linear(v);
+    DMatrixRMaj a = new DMatrixRMaj(nodes, nodes);
+    for (Resistor r : resistors) {
+      between(a, r.a(), r.b(), r.siemens());
+    }
+    held.forEach(h -> a.add(h.node(), h.node(), h.siemens()));
+    for (Pixel p : pixels) {
+      if (p.load().equals("resistive")) {
+        between(a, p.plus(), p.minus(), p.amps() / p.nominalVolts());
+      }
+    }
+    LinearSolverDense<DMatrixRMaj> lu = LinearSolverFactory_DDRM.lu(nodes);
+    if (!lu.setA(a)) {
+      throw new AssertionError("a network without a way to a source");
+    }
+    double[] v = pixels.stream().mapToDouble(Pixel::nominalVolts).toArray();
+    DMatrixRMaj right = new DMatrixRMaj(nodes, 1);
+    potentials = new DMatrixRMaj(nodes, 1);
+    for (int pass = 0; pass < PASSES_MAX; pass++) {
+      right.zero();
+      held.forEach(h -> right.add(h.node(), 0, h.siemens() * h.volts()));
+      for (int i = 0; i < v.length; i++) {
+        double amps = draws(pixels.get(i), v[i]);
+        right.add(pixels.get(i).plus(), 0, -amps);
+        right.add(pixels.get(i).minus(), 0, amps);
+      }
+      lu.solve(right, potentials);
       double change = 0;
-      for (int i = 0; i < n; i++) {
-        double next = nodes[2 * i] - nodes[2 * i + 1];
+      for (int i = 0; i < v.length; i++) {
+        double next = potentials.get(pixels.get(i).plus()) - potentials.get(pixels.get(i).minus());
         change = Math.max(change, Math.abs(next - v[i]));
         v[i] = next;
       }
-      potentials = nodes;
-      if (change < 1e-7) {
+      if (change < SETTLED_VOLTS) {
         return v;
       }
     }
     throw new AssertionError("the reference solver does not settle");
   }
 
-  private double[] potentials = {};
-
-  double feedAmps(int feed) {
-    double[] plus = sources.get(2 * feed);
-    return (plus[2] - potentials[(int) plus[0]]) / plus[1];
+  /** What a pixel draws beyond what stands in the matrix. */
+  private static double draws(Pixel p, double volts) {
+    return switch (p.load()) {
+      case "constant-current" -> p.amps();
+      case "constant-power" -> p.amps() * p.nominalVolts() / volts;
+      default -> 0;
+    };
   }
 
-  private double[] linear(double[] v) {
-    int m = 2 * loads.size();
-    double[][] a = new double[m][m + 1];
-    for (double[] r : resistors) {
-      stamp(a, (int) r[0], (int) r[1], 1 / r[2]);
-    }
-    for (double[] s : sources) {
-      a[(int) s[0]][(int) s[0]] += 1 / s[1];
-      a[(int) s[0]][m] += s[2] / s[1];
-    }
-    for (int i = 0; i < loads.size(); i++) {
-      double amps = loads.get(i)[0];
-      int kind = (int) loads.get(i)[1];
-      if (kind == 2) {
-        stamp(a, 2 * i, 2 * i + 1, amps / nominalVolts);
-      } else {
-        double draw = kind == 0 ? amps : amps * nominalVolts / v[i];
-        a[2 * i][m] -= draw;
-        a[2 * i + 1][m] += draw;
-      }
-    }
-    return gauss(a);
+  /** Amps from one node to another over so many ohms, after they were solved. */
+  double amps(int from, int to, double ohms) {
+    return (potentials.get(from) - potentials.get(to)) / Math.max(ohms, LEAST_OHMS);
   }
 
-  private static void stamp(double[][] a, int p, int q, double siemens) {
-    a[p][p] += siemens;
-    a[q][q] += siemens;
-    a[p][q] -= siemens;
-    a[q][p] -= siemens;
+  /** Amps out of a source. */
+  double sourceAmps(int source) {
+    Held h = held.get(source);
+    return (h.volts() - potentials.get(h.node())) * h.siemens();
   }
 
-  private static double[] gauss(double[][] a) {
-    int m = a.length;
-    for (int c = 0; c < m; c++) {
-      int best = c;
-      for (int r = c + 1; r < m; r++) {
-        best = Math.abs(a[r][c]) > Math.abs(a[best][c]) ? r : best;
-      }
-      double[] swap = a[c];
-      a[c] = a[best];
-      a[best] = swap;
-      for (int r = c + 1; r < m; r++) {
-        double f = a[r][c] / a[c][c];
-        if (f != 0) {
-          for (int k = c; k <= m; k++) {
-            a[r][k] -= f * a[c][k];
-          }
-        }
-      }
-    }
-    double[] x = new double[m];
-    for (int r = m - 1; r >= 0; r--) {
-      double sum = a[r][m];
-      for (int k = r + 1; k < m; k++) {
-        sum -= a[r][k] * x[k];
-      }
-      x[r] = sum / a[r][r];
-    }
-    return x;
+  private static void between(DMatrixRMaj a, int p, int q, double siemens) {
+    a.add(p, p, siemens);
+    a.add(q, q, siemens);
+    a.add(p, q, -siemens);
+    a.add(q, p, -siemens);
   }
 }

@@ -101,7 +101,7 @@ final class OtherReader {
       double ohms =
           inputs.stream()
               .filter(i -> i.board().equals(id))
-              .mapToDouble(i -> copper.inputOhms(wires.get(i.wire()), i.wires()))
+              .mapToDouble(i -> copper.inputOhms(wires.get(i.wire()), i.wires()).loop())
               .sum();
       double volts = copper.supplyVolts(b.dimmer().volts()) - sum * ohms;
       terminals.put(id, volts);

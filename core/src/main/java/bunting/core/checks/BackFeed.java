@@ -4,10 +4,13 @@ import static bunting.core.show.Texts.fixed;
 import static bunting.core.show.Texts.number;
 
 import bunting.core.assess.Reading;
+import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
+import bunting.core.dc.Poles;
 import bunting.core.island.Island;
 import bunting.core.show.Feed;
+import bunting.core.show.PairOhms;
 import bunting.core.show.Texts;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
@@ -100,8 +103,11 @@ final class BackFeed implements Check {
 
   /** What would flow back into it if it were shorted at its fuse. */
   private static String shorted(Bare b) {
-    return LineSolver.solve(b.island().line().shedding().withFeedVolts(b.index(), 0))
-            instanceof LineSolution.Stands s
+    Line line = b.island().line().shedding();
+    Line.Feed whole = line.feeds().get(b.index());
+    PairOhms cable = PairOhms.even(2 * whole.ohms().ground());
+    Line.Feed cut = new Line.Feed(whole.at(), cable, Poles.supply(0));
+    return LineSolver.solve(line.withFeed(b.index(), cut)) instanceof LineSolution.Stands s
         ? " (shorted at its fuse, it would carry " + fixed(-s.feedAmps().at(b.index()), 1) + " A)"
         : "";
   }

@@ -62,7 +62,7 @@ public final class InputRule {
             wires.stream().filter(w -> w.fuseAmpsMax() >= fuse.getAsDouble()).toList();
         Optional<Wire> wire =
             bear.stream()
-                .filter(w -> amps * copper.inputOhms(w, n) <= DROP_SHARE * volts)
+                .filter(w -> amps * copper.inputOhms(w, n).loop() <= DROP_SHARE * volts)
                 .findFirst()
                 .or(() -> bear.stream().min(Comparator.comparingDouble(Wire::ohmsPerM)));
         if (wire.isPresent()) {

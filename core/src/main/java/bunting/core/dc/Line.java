@@ -1,13 +1,16 @@
 package bunting.core.dc;
 
 import bunting.core.show.LoadKind;
+import bunting.core.show.PairOhms;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * One island of V+ as the solver sees it: pixels in a row, resistances between neighbours, and
- * feeds, each with the volts of its own source. Every resistance is that of the loop (go and
- * return). Indices count from 0. The arrays are not copied.
+ * feeds, each with its own source. Resistances between neighbours are those of the loop (go and
+ * return, which are alike). Indices count from 0. The arrays are not copied.
  */
 public final class Line {
   final double nominalVolts;
@@ -15,37 +18,43 @@ public final class Line {
   final double[] idleAmps;
   final LoadKind[] kinds;
   final double[] loopOhms;
-  final int[] feedAt;
-  final double[] feedOhms;
-  final double[] feedVolts;
+  final List<Feed> feeds;
   final boolean sheds;
 
   /**
-   * @param supplyVolts what the supply holds
+   * A feed of a line.
+   *
+   * @param at index of its pixel
+   * @param ohms of its cable with all that is in it
+   * @param source that it comes from
+   */
+  public record Feed(int at, PairOhms ohms, Poles source) {
+    /** One of even ways from a supply, by the ohms of both together. */
+    public static Feed of(int at, double loopOhms, double volts) {
+      return new Feed(at, PairOhms.even(loopOhms), Poles.supply(volts));
+    }
+
+    Feed from(Poles other) {
+      return new Feed(at, ohms, other);
+    }
+  }
+
+  /**
+   * A line without feeds.
+   *
    * @param nominalVolts of the pixels: at these they draw {@code nominalAmps}
    * @param nominalAmps one a pixel, at least one pixel
    * @param kinds one a pixel
    * @param loopOhms one between each pixel and the next (one fewer than pixels)
-   * @param feedAt pixel index of each feed
-   * @param feedOhms loop resistance of each feed's cable
    */
-  public Line(
-      double supplyVolts,
-      double nominalVolts,
-      double[] nominalAmps,
-      LoadKind[] kinds,
-      double[] loopOhms,
-      int[] feedAt,
-      double[] feedOhms) {
+  public Line(double nominalVolts, double[] nominalAmps, LoadKind[] kinds, double[] loopOhms) {
     this(
         nominalVolts,
         nominalAmps,
         new double[nominalAmps.length],
         kinds,
         loopOhms,
-        feedAt,
-        feedOhms,
-        same(supplyVolts, feedAt.length),
+        List.of(),
         false);
   }
 
@@ -55,13 +64,9 @@ public final class Line {
       double[] idleAmps,
       LoadKind[] kinds,
       double[] loopOhms,
-      int[] feedAt,
-      double[] feedOhms,
-      double[] feedVolts,
+      List<Feed> feeds,
       boolean sheds) {
     if (nominalAmps.length == 0
-        || feedAt.length != feedOhms.length
-        || feedAt.length != feedVolts.length
         || kinds.length != nominalAmps.length
         || idleAmps.length != nominalAmps.length
         || loopOhms.length < nominalAmps.length - 1) {
@@ -72,13 +77,13 @@ public final class Line {
     this.idleAmps = idleAmps;
     this.kinds = kinds;
     this.loopOhms = loopOhms;
-    this.feedAt = feedAt;
-    this.feedOhms = feedOhms;
-    this.feedVolts = feedVolts;
+    this.feeds = List.copyOf(feeds);
     this.sheds = sheds;
   }
 
-  /** A line of equal pixels on one strip, fed from a supply at their nominal volts. */
+  /**
+   * A line of equal pixels on one strip, fed over even ways from a supply at their nominal volts.
+   */
   public static Line uniform(
       double volts,
       int pixels,
@@ -89,14 +94,11 @@ public final class Line {
       double[] feedOhms) {
     LoadKind[] kinds = new LoadKind[pixels];
     Arrays.fill(kinds, kind);
-    return new Line(
-        volts,
-        volts,
-        same(amps, pixels),
-        kinds,
-        same(loopOhms, Math.max(0, pixels - 1)),
-        feedAt,
-        feedOhms);
+    return new Line(volts, same(amps, pixels), kinds, same(loopOhms, Math.max(0, pixels - 1)))
+        .withFeeds(
+            IntStream.range(0, feedAt.length)
+                .mapToObj(f -> Feed.of(feedAt[f], feedOhms[f], volts))
+                .toList());
   }
 
   private static double[] same(double value, int count) {
@@ -105,22 +107,26 @@ public final class Line {
     return all;
   }
 
-  /** The same with other feeds, each with the volts of its own source. */
-  public Line withFeeds(int[] at, double[] ohms, double[] volts) {
-    return new Line(nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, at, ohms, volts, sheds);
+  /** The same with other feeds. */
+  public Line withFeeds(List<Feed> other) {
+    return new Line(nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, other, sheds);
   }
 
   /** The same with the part of each pixel's current that stays when headroom is gone. */
   public Line withIdle(double[] amps) {
-    return new Line(
-        nominalVolts, nominalAmps, amps, kinds, loopOhms, feedAt, feedOhms, feedVolts, sheds);
+    return new Line(nominalVolts, nominalAmps, amps, kinds, loopOhms, feeds, sheds);
   }
 
-  /** The same with other volts behind one of its feeds. */
-  public Line withFeedVolts(int feed, double volts) {
-    double[] held = feedVolts.clone();
-    held[feed] = volts;
-    return withFeeds(feedAt, feedOhms, held);
+  /** The same with one feed otherwise. */
+  public Line withFeed(int feed, Feed other) {
+    List<Feed> all = new ArrayList<>(feeds);
+    all.set(feed, other);
+    return withFeeds(all);
+  }
+
+  /** The same with another source behind one of its feeds. */
+  public Line withSource(int feed, Poles source) {
+    return withFeed(feed, feeds.get(feed).from(source));
   }
 
   /**
@@ -129,8 +135,7 @@ public final class Line {
    * always.
    */
   public Line shedding() {
-    return new Line(
-        nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, feedAt, feedOhms, feedVolts, true);
+    return new Line(nominalVolts, nominalAmps, idleAmps, kinds, loopOhms, feeds, true);
   }
 
   /** A stretch of its pixels without any feed. */
@@ -141,9 +146,7 @@ public final class Line {
         Arrays.copyOfRange(idleAmps, from, to),
         Arrays.copyOfRange(kinds, from, to),
         Arrays.copyOfRange(loopOhms, from, Math.max(from, to - 1)),
-        new int[0],
-        new double[0],
-        new double[0],
+        List.of(),
         sheds);
   }
 
@@ -152,25 +155,40 @@ public final class Line {
     return nominalAmps.length;
   }
 
-  /** The highest volts of any source; 0 without one. */
+  /** Its feeds. */
+  public List<Feed> feeds() {
+    return feeds;
+  }
+
+  /** Volts that no pixel is above: from the highest V+ of any source to the lowest ground. */
   public double highestVolts() {
-    double highest = 0;
-    for (double v : feedVolts) {
-      highest = Math.max(highest, v);
-    }
-    return highest;
+    double plus = feeds.stream().mapToDouble(f -> f.source().plus()).max().orElse(0);
+    return plus - feeds.stream().mapToDouble(f -> f.source().ground()).min().orElse(0);
   }
 
   /**
-   * Amps through the rail behind each pixel but the last, from left to right, as the line stands:
-   * Kirchhoff's current law from the left.
+   * Whether go and return can carry different currents: where there is more than one way for them,
+   * and some way is not even or its source is not level with the others. Else the loop says all.
+   */
+  boolean uneven() {
+    return feeds.size() > 1
+        && feeds.stream()
+            .anyMatch(
+                f ->
+                    f.ohms().plus() != f.ohms().ground()
+                        || f.source().middle() != feeds.getFirst().source().middle());
+  }
+
+  /**
+   * Amps through the V+ rail behind each pixel but the last, from left to right, as the line
+   * stands: Kirchhoff's current law from the left.
    */
   public double[] railAmps(LineSolution.Stands solved) {
     double[] flow = new double[Math.max(0, size() - 1)];
     double sum = 0;
     double[] fed = new double[size()];
-    for (int f = 0; f < feedAt.length; f++) {
-      fed[feedAt[f]] += solved.feedAmps().at(f);
+    for (int f = 0; f < feeds.size(); f++) {
+      fed[feeds.get(f).at()] += solved.feedAmps().at(f);
     }
     for (int i = 0; i < flow.length; i++) {
       sum += fed[i] - ampsAt(i, solved.volts().at(i));

@@ -9,10 +9,11 @@ public sealed interface LineSolution {
    * It stands.
    *
    * @param volts one a pixel
-   * @param feedAmps one a feed, in the order given
-   * @param totalAmps their sum
+   * @param feedAmps one a feed, in the order given: what its V+ and its fuse carry
+   * @param returnAmps what its ground carries back: the same where ways are even
+   * @param totalAmps sum of either
    */
-  record Stands(VoltProfile volts, VoltProfile feedAmps, double totalAmps)
+  record Stands(VoltProfile volts, VoltProfile feedAmps, VoltProfile returnAmps, double totalAmps)
       implements LineSolution {}
 
   /**

@@ -5,10 +5,13 @@ import bunting.core.show.LoadKind;
 /**
  * The DC solve of one island.
  *
- * <p><b>Model.</b> Go and return rail are alike and carry the same currents, so the difference
- * between them obeys the equations of one rail with twice the resistance. A supply holds its volts,
- * so each feed is a resistance to a fixed source and the network is a line: the matrix is
- * tridiagonal.
+ * <p><b>Model.</b> Each pixel has two nodes, V+ and ground, and hangs between them. The rails
+ * between neighbours are alike. A supply holds its volts, so each feed is a resistance from either
+ * node to a fixed source, and the network is a ladder: the matrix is tridiagonal in blocks of two.
+ * Where no more than one feed brings power, or all feeds have as much resistance in V+ as in the
+ * return and the same source, both rails carry the same amps and the difference between them obeys
+ * the equations of one rail with twice the resistance. A fuse is in V+ alone, so islands with
+ * several fused feeds are reckoned with both ({@link Ladder}).
  *
  * <p><b>Elimination.</b> From left to right, all that lies left of a pixel is kept as its Norton
  * equivalent, I = J - G v. A rail of R ohms turns it into J/(1+GR), G/(1+GR): Thomas's elimination
@@ -16,21 +19,24 @@ import bunting.core.show.LoadKind;
  * conductances would overflow. Then back from right to left.
  *
  * <p><b>Loads.</b> Constant current enters J, a resistance enters G: one pass is exact. Constant
- * power i = P/v and lost headroom are linearised and iterated (Newton). v -> Gv + P/v - J is convex
- * in each v and its Jacobian has no positive off-diagonal terms. Begun above every solution (all
- * pixels at the supply's volts) the iterates fall monotonically to the highest solution, the one
- * that a rising supply reaches; and if a pivot is not positive on the way, there is no solution at
- * all. So "cannot stand" is a proof, not a lack of patience. A pixel that loses headroom draws less
- * with less volts, in straight pieces: there is exactly one solution, and a step that is longer
- * than the one before it is halved, so that Newton does not swing about a corner for ever. Where
- * pixels shed load ({@link Shedding}) and this finds no rest, {@link MeshSolver} lets the line
- * settle.
+ * power i = P/v and lost headroom are linearised and iterated (Newton). Seen from the pixels, the
+ * volts across them are v = v0 - Z i: amps drawn at one pixel lower V+ everywhere and raise ground
+ * everywhere, so no entry of Z is negative. v - v0 + Z P/v is convex in each v and its Jacobian has
+ * no positive off-diagonal terms. Begun above every solution (all pixels at the supply's volts) the
+ * iterates fall monotonically to the highest solution, the one that a rising supply reaches; and if
+ * the Jacobian is no M-matrix on the way, there is no solution at all. That is so just when the
+ * matrix of the ladder is not positive definite, when a pivot is not positive. So "cannot stand" is
+ * a proof, not a lack of patience. (Resistances among constant power enter Z, which keeps its signs
+ * in one rail; in both it is the rule, not a proof.) A pixel that loses headroom draws less with
+ * less volts, in straight pieces: there is exactly one solution, and a step that is longer than the
+ * one before it is halved, so that Newton does not swing about a corner for ever. Where pixels shed
+ * load ({@link Shedding}) and this finds no rest, {@link MeshSolver} lets the line settle.
  *
  * <p><b>Cost.</b> A few operations a pixel and pass; constant power takes some 3 to 8 passes, more
  * close to the limit.
  *
- * <p>Sources: Matrix Computations, sec. 4.3; Iterative Solution of Nonlinear Equations in Several
- * Variables, 1970, sec. 13.3 (monotone Newton); from memory.
+ * <p>Sources: Matrix Computations, sec. 4.3 and 4.5; Iterative Solution of Nonlinear Equations in
+ * Several Variables, 1970, sec. 13.3 (monotone Newton); from memory.
  */
 public final class LineSolver {
   /** Newton stops when no pixel moved by more, volts: far below the 0.1 mV that is shown. */
@@ -42,25 +48,15 @@ public final class LineSolver {
    */
   private static final int PASSES_MAX = 100;
 
-  /** Stands in for a cable of no length, ohms: 30 A across it lose 30 nV. */
-  private static final double LEAST_FEED_OHMS = 1e-9;
-
   private final Line line;
   private final double[] volts;
-  private final double[] leftG;
-  private final double[] leftJ;
-  private final double[] sourceG;
-  private final double[] sourceJ;
+  private final Ladder ladder;
   private boolean swings;
 
   private LineSolver(Line line) {
     this.line = line;
-    int n = line.size();
-    volts = new double[n];
-    leftG = new double[n];
-    leftJ = new double[n];
-    sourceG = new double[n];
-    sourceJ = new double[n];
+    volts = new double[line.size()];
+    ladder = new Ladder(line);
   }
 
   /** Solves the line. Deterministic; never throws for a line that was built. */
@@ -69,11 +65,6 @@ public final class LineSolver {
   }
 
   private LineSolution run() {
-    for (int f = 0; f < line.feedAt.length; f++) {
-      double conductance = 1 / Math.max(line.feedOhms[f], LEAST_FEED_OHMS);
-      sourceG[line.feedAt[f]] += conductance;
-      sourceJ[line.feedAt[f]] += conductance * line.feedVolts[f];
-    }
     java.util.Arrays.fill(volts, line.highestVolts());
     boolean linear = true;
     for (int i = 0; i < line.size(); i++) {
@@ -82,12 +73,12 @@ public final class LineSolver {
     }
     double before = Double.MAX_VALUE;
     for (int pass = 0; pass < PASSES_MAX; pass++) {
-      int pivot = eliminate();
+      int pivot = ladder.eliminate(volts);
       if (pivot >= 0) {
         return line.sheds ? MeshSolver.settle(line) : new LineSolution.Falls(pivot, false);
       }
       double[] old = swings ? volts.clone() : volts;
-      double step = substitute();
+      double step = ladder.substitute(volts);
       if (swings && step > before) {
         step = halveStep(old);
       }
@@ -104,69 +95,50 @@ public final class LineSolver {
   }
 
   /**
-   * How fast a feed's amps grow with the volts of its source while everything else on the line
-   * answers, siemens: its conductance, less what the line gives way. The line as it stands.
+   * How a feed's amps answer to its source while everything else on the line answers.
+   *
+   * @param plus more amps out of its plus for each volt that plus is higher, siemens
+   * @param between more amps out of its plus for each volt that its ground is higher, and out of
+   *     its ground for each volt of plus
+   * @param ground more amps out of its ground for each volt that ground is higher
    */
-  static double sourceSlope(Line line, LineSolution.Stands solved, int feed) {
-    int at = line.feedAt[feed];
-    double[] own = new double[line.size()];
-    for (int i = 0; i < own.length; i++) {
-      own[i] = line.slopeAt(i, solved.volts().at(i));
-    }
-    for (int f = 0; f < line.feedAt.length; f++) {
-      own[line.feedAt[f]] += 1 / Math.max(line.feedOhms[f], LEAST_FEED_OHMS);
-    }
-    double left = 0;
-    for (int i = 0; i < at; i++) {
-      left += own[i];
-      left /= 1 + left * line.loopOhms[i];
-    }
-    double right = 0;
-    for (int i = own.length - 1; i > at; i--) {
-      right += own[i];
-      right /= 1 + right * line.loopOhms[i - 1];
-    }
-    double conductance = 1 / Math.max(line.feedOhms[feed], LEAST_FEED_OHMS);
-    return conductance - conductance * conductance / (left + own[at] + right);
+  record Answer(double plus, double between, double ground) {}
+
+  /** The same of the line as it stands: the way's own siemens, less what the line gives way. */
+  static Answer answer(Line line, LineSolution.Stands solved, int feed) {
+    int at = line.feeds().get(feed).at();
+    Norton left = side(line, solved, 0, at);
+    Norton here = side(line, solved, line.size() - 1, at);
+    add(here, line, solved, at);
+    double pp = left.pp + here.pp;
+    double pm = left.pm + here.pm;
+    double mm = left.mm + here.mm;
+    double det = pp * mm - pm * pm;
+    double plus = Norton.plusSiemens(line.feeds().get(feed));
+    double ground = Norton.groundSiemens(line.feeds().get(feed));
+    return new Answer(
+        plus - plus * plus * mm / det,
+        plus * ground * pm / det,
+        ground - ground * ground * pp / det);
   }
 
-  /** One sweep to the right; the index of a pivot that is not positive, or -1. */
-  private int eliminate() {
-    double g = 0;
-    double j = 0;
-    for (int i = 0; i < volts.length; i++) {
-      if (i > 0) {
-        double pivot = 1 + g * line.loopOhms[i - 1];
-        if (pivot <= 0) {
-          return i - 1;
-        }
-        g /= pivot;
-        j /= pivot;
+  /** All that lies on one side of a pixel, from the end of the line on. */
+  private static Norton side(Line line, LineSolution.Stands solved, int end, int at) {
+    Norton all = new Norton();
+    for (int i = end; i != at; i += end < at ? 1 : -1) {
+      add(all, line, solved, i);
+      all.over(line.loopOhms[end < at ? i : i - 1] / 2);
+    }
+    return all;
+  }
+
+  private static void add(Norton to, Line line, LineSolution.Stands solved, int i) {
+    to.load(line.slopeAt(i, solved.volts().at(i)), 0);
+    for (Line.Feed f : line.feeds()) {
+      if (f.at() == i) {
+        to.feed(f);
       }
-      g += sourceG[i];
-      j += sourceJ[i];
-      double slope = line.slopeAt(i, volts[i]);
-      g += slope;
-      j -= line.ampsAt(i, volts[i]) - slope * volts[i];
-      leftG[i] = g;
-      leftJ[i] = j;
     }
-    return g > 0 ? -1 : volts.length - 1;
-  }
-
-  /** One sweep to the left; the largest change of any pixel's volts. */
-  private double substitute() {
-    int last = volts.length - 1;
-    double v = leftJ[last] / leftG[last];
-    double step = Math.abs(v - volts[last]);
-    volts[last] = v;
-    for (int i = last - 1; i >= 0; i--) {
-      double ohms = line.loopOhms[i];
-      v += ohms * (leftJ[i] - leftG[i] * v) / (1 + leftG[i] * ohms);
-      step = Math.max(step, Math.abs(v - volts[i]));
-      volts[i] = v;
-    }
-    return step;
   }
 
   private double halveStep(double[] old) {
@@ -188,14 +160,19 @@ public final class LineSolver {
   }
 
   private LineSolution stands() {
-    double[] amps = new double[line.feedAt.length];
+    int n = line.feeds().size();
+    double[] amps = new double[n];
+    double[] back = new double[n];
     double total = 0;
-    for (int f = 0; f < amps.length; f++) {
-      double drop = line.feedVolts[f] - volts[line.feedAt[f]];
-      amps[f] = drop / Math.max(line.feedOhms[f], LEAST_FEED_OHMS);
+    for (int f = 0; f < n; f++) {
+      amps[f] = ladder.amps(line.feeds().get(f), volts);
+      back[f] = ladder.returnAmps(line.feeds().get(f), volts);
       total += amps[f];
     }
     return new LineSolution.Stands(
-        new VoltProfile(volts, 0, volts.length), new VoltProfile(amps, 0, amps.length), total);
+        new VoltProfile(volts, 0, volts.length),
+        new VoltProfile(amps, 0, n),
+        new VoltProfile(back, 0, n),
+        total);
   }
 }

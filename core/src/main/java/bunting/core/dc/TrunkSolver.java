@@ -1,5 +1,6 @@
 package bunting.core.dc;
 
+import bunting.core.show.PairOhms;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -14,10 +15,10 @@ import java.util.OptionalDouble;
  */
 public final class TrunkSolver {
   /**
-   * A trunk. Resistances are those of the loop (go and return).
+   * A trunk. Resistances are those of the loop (go and return), which is even but for the fuse.
    *
    * @param volts what its supply holds
-   * @param fuseOhms of its one fuse, which all of it goes through
+   * @param fuseOhms of its one fuse, which all of its V+ goes through
    * @param headOhms from the fuse to the first branch
    * @param spanOhms between each branch and the next
    * @param backOhms from the last branch back to the fuse; empty: open
@@ -45,7 +46,7 @@ public final class TrunkSolver {
    * What was found.
    *
    * @param lines in the order given
-   * @param headAmps over the way out
+   * @param headAmps over V+ of the way out
    * @param spanAmps between branches, away from the head
    * @param backAmps over the way back; 0 of an open one
    */
@@ -81,35 +82,37 @@ public final class TrunkSolver {
       throw new IllegalArgumentException("a trunk wants branches, and spans between them");
     }
     Mesh mesh = new Mesh();
-    int source = mesh.source(trunk.volts());
+    Laid.Pair source = Laid.source(mesh, Poles.supply(trunk.volts()));
     // A conductor of no length would cost microvolts; an open one has its fuse in its head.
     boolean parts = trunk.backOhms().isPresent() && trunk.fuseOhms() > 0;
-    int from = parts ? mesh.node() : source;
+    Laid.Pair from = parts ? new Laid.Pair(mesh.node(), source.ground()) : source;
     if (parts) {
-      mesh.conductor(source, from, trunk.fuseOhms());
+      mesh.conductor(source.plus(), from.plus(), trunk.fuseOhms());
     }
-    int branch = mesh.node();
-    int head = mesh.conductor(from, branch, trunk.headOhms() + (parts ? 0 : trunk.fuseOhms()));
-    List<Integer> spans = new ArrayList<>();
-    Map<Tail, Integer> on = new HashMap<>();
+    Laid.Pair branch = Laid.pair(mesh);
+    PairOhms way = PairOhms.even(trunk.headOhms()).withFuse(parts ? 0 : trunk.fuseOhms());
+    Laid.Pair head = Laid.conductors(mesh, from, branch, way);
+    List<Laid.Pair> spans = new ArrayList<>();
+    Map<Tail, Laid.Pair> on = new HashMap<>();
     for (int k = 0; k < tails.size(); k++) {
       if (tails.get(k).isPresent()) {
         on.put(tails.get(k).get(), branch);
       }
       if (k + 1 < tails.size()) {
-        int next = mesh.node();
-        spans.add(mesh.conductor(branch, next, trunk.spanOhms().get(k)));
+        Laid.Pair next = Laid.pair(mesh);
+        spans.add(Laid.conductors(mesh, branch, next, PairOhms.even(trunk.spanOhms().get(k))));
         branch = next;
       }
     }
-    int back =
-        trunk.backOhms().isPresent()
-            ? mesh.conductor(from, branch, trunk.backOhms().getAsDouble())
-            : -1;
+    Laid.Pair end = branch;
+    Optional<Laid.Pair> back =
+        trunk.backOhms().stream()
+            .mapToObj(ohms -> Laid.conductors(mesh, from, end, PairOhms.even(ohms)))
+            .findFirst();
     List<Laid> laid = new ArrayList<>();
     for (int l = 0; l < lines.size(); l++) {
       int line = l;
-      laid.add(Laid.in(mesh, lines.get(l), f -> on.getOrDefault(new Tail(line, f), Laid.OWN)));
+      laid.add(Laid.in(mesh, lines.get(l), f -> Optional.ofNullable(on.get(new Tail(line, f)))));
     }
     MeshSolution found = MeshSolver.solve(mesh);
     if (found instanceof MeshSolution.Falls && lines.stream().allMatch(l -> l.sheds)) {
@@ -120,9 +123,9 @@ public final class TrunkSolver {
     return solved instanceof MeshSolution.Stands s
         ? new Solution(
             read,
-            s.amps().at(head),
-            spans.stream().map(c -> s.amps().at(c)).toList(),
-            back < 0 ? 0 : s.amps().at(back))
+            s.amps().at(head.plus()),
+            spans.stream().map(c -> s.amps().at(c.plus())).toList(),
+            back.map(c -> s.amps().at(c.plus())).orElse(0.0))
         : new Solution(read, 0, spans.stream().map(c -> 0.0).toList(), 0);
   }
 }

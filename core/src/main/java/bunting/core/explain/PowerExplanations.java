@@ -46,7 +46,7 @@ public final class PowerExplanations {
     double ohms =
         tailed
             ? copper.leadOhms(wire, f.lengthM())
-            : copper.feedOhms(wire, f.lengthM(), f.feed().viaPort());
+            : copper.feedOhms(wire, f.lengthM(), f.feed().viaPort()).loop();
     lines.add(joinedOn(f));
     f.feed().trunk().flatMap(this::trunk).ifPresent(lines::add);
     lines.add(

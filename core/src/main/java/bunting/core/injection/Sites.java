@@ -1,6 +1,7 @@
 package bunting.core.injection;
 
 import bunting.core.dc.Line;
+import java.util.Arrays;
 
 /**
  * A line without feeds, and what a feed would be at each of its pixels. Indices count from 0. The
@@ -34,12 +35,7 @@ public final class Sites {
 
   /** The line with feeds at these pixels. */
   public Line with(int... at) {
-    double[] ohms = new double[at.length];
-    double[] volts = new double[at.length];
-    for (int f = 0; f < at.length; f++) {
-      ohms[f] = feedOhms[at[f]];
-      volts[f] = supplyVolts;
-    }
-    return line.withFeeds(at, ohms, volts);
+    return line.withFeeds(
+        Arrays.stream(at).mapToObj(i -> Line.Feed.of(i, feedOhms[i], supplyVolts)).toList());
   }
 }

@@ -1,5 +1,6 @@
 package bunting.core.island;
 
+import bunting.core.show.PairOhms;
 import java.util.List;
 import java.util.Optional;
 
@@ -7,12 +8,12 @@ import java.util.Optional;
  * All that the volts of a box depend on.
  *
  * @param supplyVolts what the supply of its board holds
- * @param inputOhms loop resistance of the board's input, all its wires together
+ * @param inputOhms resistance of the board's input, all its wires together
  * @param chains one a port, port 1 first; empty where nothing hangs on it
  * @param trunks that pass its runs
  */
 public record BoxNetwork(
-    double supplyVolts, double inputOhms, List<Optional<Chain>> chains, List<TrunkLaid> trunks) {
+    double supplyVolts, PairOhms inputOhms, List<Optional<Chain>> chains, List<TrunkLaid> trunks) {
   public BoxNetwork {
     chains = List.copyOf(chains);
     trunks = List.copyOf(trunks);

@@ -39,7 +39,7 @@ public final class BoxSolver {
   }
 
   private static boolean leavesApart(BoxNetwork box) {
-    return box.inputOhms() == 0 && box.trunks().isEmpty();
+    return box.inputOhms().loop() == 0 && box.trunks().isEmpty();
   }
 
   /** Solves a box. */
@@ -121,7 +121,7 @@ public final class BoxSolver {
         Optional<StarSolver.Branch> branch = branch(island);
         if (branch.isPresent()) {
           LineSolution solution = star.lines().get(next++);
-          Line at = branch.get().line().withFeedVolts(branch.get().feed(), star.terminalVolts());
+          Line at = branch.get().line().withSource(branch.get().feed(), star.terminals());
           solved.add(IslandSolver.with(island.on(at), solution));
         } else {
           solved.add(trunks.taken(island).orElseGet(() -> IslandSolver.solved(island)));
@@ -130,7 +130,7 @@ public final class BoxSolver {
       ports.add(box.chains().get(p).map(c -> IslandSolver.read(c, solved)));
     }
     return new SolvedBox(
-        box, ports, trunks.solved(), star.terminalVolts(), star.amps(), star.stands());
+        box, ports, trunks.solved(), star.terminals().across(), star.amps(), star.stands());
   }
 
   private static Optional<StarSolver.Branch> branch(Island island) {

@@ -1,8 +1,10 @@
 package bunting.core.island;
 
 import bunting.core.dc.Line;
+import bunting.core.dc.Poles;
 import bunting.core.show.Conductors;
 import bunting.core.show.LoadKind;
+import bunting.core.show.PairOhms;
 import bunting.core.show.PixelType;
 import bunting.core.show.Wire;
 import bunting.core.survey.Jumpers;
@@ -63,8 +65,11 @@ public final class Compiler {
       this(at, wire, metres, viaPort, false);
     }
 
-    double ohms(Conductors copper) {
-      return tail ? copper.leadOhms(wire, metres) : copper.feedOhms(wire, metres, viaPort);
+    /** Its resistance; a tail has no fuse. */
+    PairOhms ohms(Conductors copper) {
+      return tail
+          ? PairOhms.even(copper.leadOhms(wire, metres))
+          : copper.feedOhms(wire, metres, viaPort);
     }
   }
 
@@ -98,26 +103,20 @@ public final class Compiler {
       from = to;
     }
     double nominal = parts.getFirst().type().volts();
-    return new Line(nominal, nominal, amps, kinds, ohms, new int[0], new double[0]).withIdle(idle);
+    return new Line(nominal, amps, kinds, ohms).withIdle(idle);
   }
 
   /**
    * The same with feeds, in their order.
    *
-   * @param supplyVolts what the supply holds
-   * @param terminalVolts what the board's terminals have
+   * @param supply what the supply holds
+   * @param terminals what the board's terminals have
    */
   public static Line fed(
-      Line bare, List<Cable> cables, Conductors copper, double supplyVolts, double terminalVolts) {
-    int[] at = new int[cables.size()];
-    double[] ohms = new double[at.length];
-    double[] source = new double[at.length];
-    for (int f = 0; f < at.length; f++) {
-      Cable c = cables.get(f);
-      at[f] = c.at();
-      ohms[f] = c.ohms(copper);
-      source[f] = c.viaPort() ? terminalVolts : supplyVolts;
-    }
-    return bare.withFeeds(at, ohms, source);
+      Line bare, List<Cable> cables, Conductors copper, Poles supply, Poles terminals) {
+    return bare.withFeeds(
+        cables.stream()
+            .map(c -> new Line.Feed(c.at(), c.ohms(copper), c.viaPort() ? terminals : supply))
+            .toList());
   }
 }

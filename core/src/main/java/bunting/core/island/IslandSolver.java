@@ -3,6 +3,7 @@ package bunting.core.island;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
+import bunting.core.dc.Poles;
 import bunting.core.dc.VoltProfile;
 import bunting.core.island.Chain.Cable;
 import bunting.core.island.Chain.Link;
@@ -16,7 +17,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 /** Divides a port's chain into islands of V+ and reads what their solutions say of its segments. */
 final class IslandSolver {
@@ -85,30 +85,27 @@ final class IslandSolver {
     Island bare =
         new Island(head.controller(), head.port(), parts, line, List.of(), Optional.empty());
     List<Feed> feeds = new ArrayList<>();
-    List<Compiler.Cable> cables = new ArrayList<>();
-    List<Cable> extra = new ArrayList<>();
+    List<Line.Feed> ways = new ArrayList<>();
     for (Cable c : chain.cables()) {
       Feed feed = c.feed();
       if (isOn(bare, feed)) {
         feeds.add(feed);
-        cables.add(
+        Compiler.Cable cable =
             new Compiler.Cable(
                 bare.indexOf(feed),
                 wires.get(feed.wire()),
                 c.metres(),
                 feed.viaPort(),
-                feed.trunk().isPresent()));
-        extra.add(c);
+                feed.trunk().isPresent());
+        ways.add(
+            new Line.Feed(
+                cable.at(),
+                cable.ohms(chain.copper()).more(c.extraOhms()),
+                Poles.supply(c.volts())));
       }
     }
-    Line fed =
-        line.withFeeds(
-            cables.stream().mapToInt(Compiler.Cable::at).toArray(),
-            IntStream.range(0, feeds.size())
-                .mapToDouble(f -> cables.get(f).ohms(chain.copper()) + extra.get(f).extraOhms())
-                .toArray(),
-            extra.stream().mapToDouble(Cable::volts).toArray());
-    return new Island(head.controller(), head.port(), parts, fed, feeds, Optional.empty());
+    return new Island(
+        head.controller(), head.port(), parts, line.withFeeds(ways), feeds, Optional.empty());
   }
 
   private static boolean isOn(Island island, Feed feed) {

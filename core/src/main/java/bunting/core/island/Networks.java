@@ -5,6 +5,7 @@ import bunting.core.show.Conductors;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Feed;
 import bunting.core.show.Input;
+import bunting.core.show.PairOhms;
 import bunting.core.show.PixelType;
 import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
@@ -217,9 +218,9 @@ public final class Networks {
         trunks.getOrDefault(box.id(), List.of()));
   }
 
-  private double inputOhms(String controller, Conductors copper) {
+  private PairOhms inputOhms(String controller, Conductors copper) {
     Input input = inputs.get(controller);
-    return input == null ? 0 : copper.inputOhms(wires.get(input.wire()), input.wires());
+    return input == null ? PairOhms.NONE : copper.inputOhms(wires.get(input.wire()), input.wires());
   }
 
   private Chain chain(

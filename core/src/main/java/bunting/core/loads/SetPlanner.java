@@ -296,6 +296,7 @@ public final class SetPlanner {
   private double terminalVolts(Board board, InputRule.Choice input) {
     double designed = show.settings().brightnessPercent();
     double amps = board.sets.stream().mapToDouble(s -> s.amps(designed)).sum();
-    return copper.supplyVolts(board.volts) - amps * copper.inputOhms(input.wire(), input.pairs());
+    return copper.supplyVolts(board.volts)
+        - amps * copper.inputOhms(input.wire(), input.pairs()).loop();
   }
 }

@@ -3,6 +3,7 @@ package bunting.core.meter;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
+import bunting.core.dc.Poles;
 import bunting.core.show.LoadKind;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -161,7 +162,7 @@ public final class StripTest {
   private static LineSolution line(
       LoadKind kind, double nominal, int pixels, double amps, double ohms, double startVolts) {
     Line bare = Line.uniform(nominal, pixels, amps, kind, ohms, new int[] {0}, new double[] {0});
-    return LineSolver.solve(bare.withFeedVolts(0, startVolts));
+    return LineSolver.solve(bare.withSource(0, Poles.supply(startVolts)));
   }
 
   private static double end(LineSolution solved) {

@@ -2,6 +2,8 @@ package bunting.core.plan;
 
 import bunting.core.show.BulbString;
 import bunting.core.show.Decisions;
+import bunting.core.show.Held;
+import bunting.core.show.Pin;
 import bunting.core.show.PlainSet;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
@@ -13,12 +15,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * The invariant at the planner's door: every pixel of every run is in exactly one segment, every
- * plain set has outputs and every bulb string a chain, or each is listed as unplaced.
+ * The invariant at the planner's door: every pixel of every run is in exactly one segment, on the
+ * controller and port that the run is pinned to or was put on by hand; every plain set has outputs
+ * and every bulb string a chain; or each is listed as unplaced.
  *
  * <p>A plan that breaks it comes from a fault in Bunting. Where Java's assertions are on, as in
  * tests, it is thrown. In use the builder gets the plan, with a stop finding for each thing that is
@@ -56,6 +60,21 @@ final class Accounting {
         lost.add(missing(run.name(), run.pixels(), Math.max(0, placed), "pixels"));
       }
     }
+    Map<String, Run> runs =
+        show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
+    Set<String> byHand =
+        show.allotting().byHand().stream().map(Held::run).collect(Collectors.toSet());
+    Set<String> held = show.allotting().held().stream().map(Held::run).collect(Collectors.toSet());
+    for (Segment s : planned.segments()) {
+      Run run = runs.get(s.run());
+      boolean elsewhere =
+          byHand.contains(s.run())
+              ? show.allotting().byHand().stream().noneMatch(h -> isThere(h, s))
+              : !held.contains(s.run()) && run.pin().filter(p -> !isThere(p, s)).isPresent();
+      if (elsewhere && known.add(s.run())) {
+        lost.add(moved(run, s));
+      }
+    }
     planned.others().outputs().forEach(o -> known.add(o.set()));
     planned.others().chains().forEach(c -> known.addAll(c.strings()));
     Stream.concat(
@@ -64,6 +83,17 @@ final class Accounting {
         .filter(name -> !known.contains(name))
         .forEach(name -> lost.add(missing(name, 1, 0, "lights")));
     return lost;
+  }
+
+  private static boolean isThere(Held held, Segment s) {
+    return held.run().equals(s.run())
+        && held.controller().equals(s.controller())
+        && held.port() == s.port();
+  }
+
+  private static boolean isThere(Pin pin, Segment s) {
+    return pin.controller().equals(s.controller())
+        && (pin.port().isEmpty() || pin.port().getAsInt() == s.port());
   }
 
   /** Returns how many pixels the segments hold from pixel 1 on; -1 for a gap or an overlap. */
@@ -77,6 +107,20 @@ final class Accounting {
       next = s.lastPixel() + 1;
     }
     return next - 1;
+  }
+
+  private static Unplaced moved(Run run, Segment s) {
+    return new Unplaced(
+        run.name(),
+        "was moved to "
+            + s.controller()
+            + " port "
+            + s.port()
+            + " by a fault in Bunting, though you fixed where it goes. Plan again with other"
+            + " priorities",
+        run.pixels(),
+        0,
+        "pixels");
   }
 
   private static Unplaced missing(String name, int needed, int placed, String unit) {

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 
 /** Moves of runs: one to another place, two for each other, one divided at a joint. */
 final class RunMoves {
@@ -226,7 +227,9 @@ final class RunMoves {
       return true;
     }
     BoxLoad whole = box.with(a.port(), chainB).with(b.port(), chainA);
-    return !mates && here > 2 * Deal.SAME && deal.take(Map.of(a.box(), whole));
+    boolean free =
+        Stream.concat(chainA.stream(), chainB.stream()).noneMatch(p -> deal.stays(p.run()));
+    return free && !mates && here > 2 * Deal.SAME && deal.take(Map.of(a.box(), whole));
   }
 
   /**

@@ -5,7 +5,6 @@ import bunting.core.cost.JoinPlaces;
 import bunting.core.injection.FeedPlaces;
 import bunting.core.injection.LeastCopper;
 import bunting.core.injection.Sites;
-import bunting.core.ports.Piece;
 import bunting.core.show.HeldPost;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
@@ -167,19 +166,19 @@ final class FeedSearch {
     double joint = stretch.pieces().size() > 1 ? thickest.fuseAmpsMax() : Double.MAX_VALUE;
     OptionalDouble fuse = Fuses.largest(Math.min(wire.fuseAmpsMax(), joint));
     for (int i = 0; i < n; i++) {
-      ohms[i] = rules.copper().feedOhms(wire, stretch.feedM(i), false);
+      ohms[i] = rules.copper().feedOhms(wire, stretch.feedM(i), false).loop();
       Stretch.Place at = stretch.place(i);
       boolean mark = JoinPlaces.atCutMark(stretch.pieces().get(at.piece()).type(), at.pixel());
       most[i] = mark ? fuse.orElse(0) / rules.margin() : 0;
     }
     port.ifPresent(
         p -> {
-          ohms[0] = rules.copper().feedOhms(atPort, stretch.feedM(0), true);
+          ohms[0] = rules.copper().feedOhms(atPort, stretch.feedM(0), true).loop();
           boolean no = !p.takes(atPort) || (p.shared() && atPort.fuseAmpsMax() < p.fuseMax());
           double bears = Fuses.largest(Math.min(atPort.fuseAmpsMax(), joint)).orElse(0);
           most[0] = no ? 0 : Math.min(p.ampsMax(), Math.min(bears, p.fuseMax()) / rules.margin());
         });
-    double source = port.isPresent() ? rules.busVolts() : rules.supplyVolts();
+    double source = port.isPresent() ? rules.bus().across() : rules.supplyVolts();
     return new Sites(
         stretch.bare(rules.brightness(), thickest), source, ohms, most, port.isPresent());
   }
@@ -348,20 +347,11 @@ final class FeedSearch {
 
   private FeedTrial trial(int[] at, Optional<PortLimit> port) {
     List<Post> posts = new ArrayList<>();
-    for (int i : Arrays.stream(at).map(this::atMark).distinct().toArray()) {
+    for (int i : Arrays.stream(at).map(stretch::atMark).distinct().toArray()) {
       boolean first = posts.isEmpty() && port.isPresent();
       posts.add(new Post(i, stretch.feedM(i), first ? thickestAt(port) : thickest));
     }
     return new FeedTrial(stretch, rules, port, posts, thickest);
-  }
-
-  /** The cut mark at a pixel, or the last before it; the end of a piece is one too. */
-  private int atMark(int index) {
-    Stretch.Place at = stretch.place(index);
-    Piece piece = stretch.pieces().get(at.piece());
-    int over = (at.pixel() - 1) % piece.type().cutEvery();
-    boolean mark = at.pixel() == piece.last() || JoinPlaces.atCutMark(piece.type(), at.pixel());
-    return mark ? index : index - Math.min(over, at.pixel() - piece.first());
   }
 
   /** The builder's own posts; wires that he left open as thin as holds. */

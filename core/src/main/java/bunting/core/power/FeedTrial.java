@@ -5,6 +5,7 @@ import bunting.core.copper.Rails;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
+import bunting.core.dc.Poles;
 import bunting.core.ports.Piece;
 import bunting.core.show.Wire;
 import java.util.Arrays;
@@ -115,7 +116,7 @@ final class FeedTrial {
       fuses[f] = Fuses.largest(fuseMost(f)).orElse(0);
     }
     Optional<Shortfall> worst = Optional.empty();
-    LineSolution designed = solve(rules.brightness(), rules.busVolts());
+    LineSolution designed = solve(rules.brightness(), rules.bus());
     if (designed instanceof LineSolution.Stands s) {
       lowest = s.volts().lowest();
       int low = s.volts().lowestIndex();
@@ -126,15 +127,16 @@ final class FeedTrial {
     boolean sameSent = rules.fusedBrightness() == rules.brightness();
     Optional<Shortfall> amps = load(designed, words);
     if (!sameSent) {
-      LineSolution sent = solve(rules.fusedBrightness(), rules.busVolts());
+      LineSolution sent = solve(rules.fusedBrightness(), rules.bus());
       if (sent instanceof LineSolution.Falls f) {
         return Optional.of(words.falls(f.atIndex()));
       }
       amps = load(sent, words);
     }
-    boolean terminalsMove = port.isPresent() && rules.busVolts() < rules.supplyVolts();
+    boolean terminalsMove = port.isPresent() && rules.bus().across() < rules.supplyVolts();
     if (terminalsMove) {
-      Optional<Shortfall> high = load(solve(rules.fusedBrightness(), rules.supplyVolts()), words);
+      Optional<Shortfall> high =
+          load(solve(rules.fusedBrightness(), Poles.supply(rules.supplyVolts())), words);
       amps = amps.or(() -> high);
     }
     if (Fuses.over(totalAmps, rules.supplyAmps())) {
@@ -147,9 +149,9 @@ final class FeedTrial {
     return worst.isPresent() ? worst : amps;
   }
 
-  private LineSolution solve(double brightness, double terminalVolts) {
+  private LineSolution solve(double brightness, Poles terminals) {
     return LineSolver.solve(
-        stretch.line(rules, brightness, terminalVolts, posts, port.isPresent(), joints));
+        stretch.line(rules, brightness, terminals, posts, port.isPresent(), joints));
   }
 
   /** Notes what the feeds carry; what rails and joints cannot. */
@@ -168,8 +170,7 @@ final class FeedTrial {
     }
     // Flows follow from amps and volts, so the volts of the terminals do not matter here.
     Line line =
-        stretch.line(
-            rules, rules.fusedBrightness(), rules.busVolts(), posts, port.isPresent(), joints);
+        stretch.line(rules, rules.fusedBrightness(), rules.bus(), posts, port.isPresent(), joints);
     return rails(line.railAmps(s), bears, words);
   }
 

@@ -7,6 +7,7 @@ import bunting.core.ports.Piece;
 import bunting.core.show.Circuit;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.LoadKind;
+import bunting.core.show.PairOhms;
 import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
@@ -136,7 +137,7 @@ public final class PowerPlanner {
     double most = Math.min(box.type().boardAmpsMax(), mostAmps(box, plain));
     InputRule.Choice input =
         InputRule.choose(most, plain.margin(), plain.supplyVolts(), plain.copper(), plain.wires());
-    double ohms = plain.copper().inputOhms(input.wire(), input.pairs());
+    PairOhms ohms = plain.copper().inputOhms(input.wire(), input.pairs());
     PowerRules behind = plain.behindInput(most, ohms);
     List<List<PortWiring.Island>> ports =
         show.wiring().ways().school() == InjectionSchool.PORT_FIRST

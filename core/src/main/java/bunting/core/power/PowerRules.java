@@ -1,6 +1,8 @@
 package bunting.core.power;
 
+import bunting.core.dc.Poles;
 import bunting.core.show.Conductors;
+import bunting.core.show.PairOhms;
 import bunting.core.show.PowerWays;
 import bunting.core.show.PriceList;
 import bunting.core.show.Show;
@@ -21,7 +23,7 @@ import java.util.List;
  * @param brightness what the show is designed for, percent
  * @param copper what is known of conductors
  * @param ways how power is planned
- * @param busVolts what a board's terminals have at the worst
+ * @param bus what a board's terminals have at the worst
  * @param prices by which feeds are searched: of building, and what comes before that
  * @param effort how hard places are looked for
  */
@@ -34,7 +36,7 @@ record PowerRules(
     double brightness,
     Conductors copper,
     PowerWays ways,
-    double busVolts,
+    Poles bus,
     PriceList prices,
     Effort effort) {
   /** A guard above the least volts, so that rounding to what is shown never falls below: 10 uV. */
@@ -93,22 +95,23 @@ record PowerRules(
         show.settings().brightnessPercent(),
         copper,
         show.wiring().ways(),
-        supply,
+        Poles.supply(supply),
         show.allotting().planning().searched(wires),
         pixels <= EXACT_PIXELS ? Effort.EXACT : pixels <= NEAR_PIXELS ? Effort.NEAR : Effort.EVEN);
   }
 
   /** The same where a board's input drops volts: so many amps through so many ohms at the worst. */
-  PowerRules behindInput(double amps, double ohms) {
+  PowerRules behindInput(double amps, PairOhms ohms) {
     // In whole steps, so that a few amps more on another port leave what was found here alone.
-    double drop = Math.ceil(amps * ohms / DROP_STEP_VOLTS - 1e-9) * DROP_STEP_VOLTS;
-    return with(ways, supplyVolts() - drop, effort);
+    double drop = Math.ceil(amps * ohms.loop() / DROP_STEP_VOLTS - 1e-9) * DROP_STEP_VOLTS;
+    double ground = drop == 0 ? 0 : drop * ohms.ground() / ohms.loop();
+    return with(ways, new Poles(supplyVolts() - drop + ground, ground), effort);
   }
 
   /** The same where a place near the optimum will do: the nearer, the smaller the show. */
   PowerRules quickly(long pixels) {
     Effort quick = pixels <= CLOSE_PIXELS ? Effort.CLOSE : Effort.NEARER;
-    return effort == Effort.EXACT ? with(ways, busVolts, quick) : this;
+    return effort == Effort.EXACT ? with(ways, bus, quick) : this;
   }
 
   /** How large a show is. */
@@ -128,10 +131,10 @@ record PowerRules(
 
   /** The same down to the least volts. */
   PowerRules atTheLimit() {
-    return with(ways.withMargin(0), busVolts, effort);
+    return with(ways.withMargin(0), bus, effort);
   }
 
-  private PowerRules with(PowerWays other, double terminalVolts, Effort hard) {
+  private PowerRules with(PowerWays other, Poles terminals, Effort hard) {
     return new PowerRules(
         volts,
         minVolts,
@@ -141,7 +144,7 @@ record PowerRules(
         brightness,
         copper,
         other,
-        terminalVolts,
+        terminals,
         prices,
         hard);
   }

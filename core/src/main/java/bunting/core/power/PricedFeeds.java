@@ -286,7 +286,7 @@ final class PricedFeeds {
             double fuse = Fuses.largest(wire.fuseAmpsMax()).orElse(0) / rules.margin() * share;
             here.add(
                 new CheapestFeeds.Way(
-                    rules.copper().feedOhms(wire, metres, false),
+                    rules.copper().feedOhms(wire, metres, false).loop(),
                     rules.supplyVolts(),
                     fuse,
                     joining + metres * prices.perM(wire),
@@ -297,8 +297,8 @@ final class PricedFeeds {
               double most = Math.min(p.ampsMax(), p.fuseMax() / rules.margin()) * share;
               here.add(
                   new CheapestFeeds.Way(
-                      rules.copper().feedOhms(wire, metres, true),
-                      rules.busVolts(),
+                      rules.copper().feedOhms(wire, metres, true).loop(),
+                      rules.bus().across(),
                       thin ? 0 : Math.min(most, fuse),
                       metres * (prices.perM(wire) - prices.dataPerM()),
                       wires.size() + w));

@@ -160,8 +160,8 @@ final class Sizing {
     PowerRules rules = box.rules();
     InputRule.Choice free =
         InputRule.choose(amps, rules.margin(), rules.supplyVolts(), rules.copper(), rules.wires());
-    double drop = amps * rules.copper().inputOhms(free.wire(), free.pairs());
-    return drop <= rules.supplyVolts() - rules.busVolts()
+    double drop = amps * rules.copper().inputOhms(free.wire(), free.pairs()).loop();
+    return drop <= rules.supplyVolts() - rules.bus().across()
         ? free
         : InputRule.fused(amps, rules.margin(), box.input().pairs(), box.input().wire());
   }
@@ -181,7 +181,8 @@ final class Sizing {
     inputs.forEach(
         i ->
             ohms.put(
-                i.board(), show.wiring().conductors().inputOhms(wires.get(i.wire()), i.wires())));
+                i.board(),
+                show.wiring().conductors().inputOhms(wires.get(i.wire()), i.wires()).loop()));
     return ohms;
   }
 

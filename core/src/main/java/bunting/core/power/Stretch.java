@@ -1,7 +1,9 @@
 package bunting.core.power;
 
 import bunting.core.copper.Rails;
+import bunting.core.cost.JoinPlaces;
 import bunting.core.dc.Line;
+import bunting.core.dc.Poles;
 import bunting.core.island.Compiler;
 import bunting.core.ports.Piece;
 import bunting.core.show.Conductors;
@@ -76,6 +78,15 @@ final class Stretch {
       left -= pieces.get(k).pixels();
     }
     throw new IndexOutOfBoundsException(index);
+  }
+
+  /** The cut mark at a pixel, or the last before it; the end of a piece is one too. */
+  int atMark(int index) {
+    Place at = place(index);
+    Piece piece = pieces.get(at.piece());
+    int over = (at.pixel() - 1) % piece.type().cutEvery();
+    boolean mark = at.pixel() == piece.last() || JoinPlaces.atCutMark(piece.type(), at.pixel());
+    return mark ? index : index - Math.min(over, at.pixel() - piece.first());
   }
 
   /** Index of a run's pixel; -1: not on this stretch. */
@@ -175,7 +186,7 @@ final class Stretch {
   Line line(
       PowerRules rules,
       double brightnessPercent,
-      double terminalVolts,
+      Poles terminals,
       List<Post> posts,
       boolean viaPort,
       Wire joints) {
@@ -185,6 +196,6 @@ final class Stretch {
       cables.add(new Compiler.Cable(post.at(), post.wire(), post.metres(), port));
     }
     Line bare = bare(brightnessPercent, joints);
-    return Compiler.fed(bare, cables, copper, rules.supplyVolts(), terminalVolts);
+    return Compiler.fed(bare, cables, copper, Poles.supply(rules.supplyVolts()), terminals);
   }
 }

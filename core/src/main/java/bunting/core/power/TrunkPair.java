@@ -3,6 +3,7 @@ package bunting.core.power;
 import bunting.core.copper.TailRule;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
+import bunting.core.dc.Poles;
 import bunting.core.dc.TrunkSolver;
 import bunting.core.island.Compiler;
 import bunting.core.island.TrunkLaid;
@@ -162,14 +163,14 @@ public final class TrunkPair {
 
   private TrunkSolver.Solution at(double percent) {
     List<Line> lines = new ArrayList<>();
+    Poles supply = Poles.supply(rules.supplyVolts());
     for (Tailed one : tailed) {
       List<Compiler.Cable> cables =
           one.posts().stream()
               .map(p -> new Compiler.Cable(p.at(), p.wire(), p.metres(), false, true))
               .toList();
       Line bare = one.stretch().bare(percent, wire);
-      lines.add(
-          Compiler.fed(bare, cables, rules.copper(), rules.supplyVolts(), rules.supplyVolts()));
+      lines.add(Compiler.fed(bare, cables, rules.copper(), supply, supply));
     }
     return TrunkSolver.solve(
         laid.ohms(wire, rules.copper(), rules.supplyVolts()),

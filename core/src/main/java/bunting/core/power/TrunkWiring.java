@@ -10,6 +10,7 @@ import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -55,7 +56,7 @@ public final class TrunkWiring {
     int[] of(int pixels) {
       int[] at = FeedSearch.every(pixels, step);
       boolean more = end && at[at.length - 1] < pixels - 1;
-      int[] all = java.util.Arrays.copyOf(at, at.length + (more ? 1 : 0));
+      int[] all = Arrays.copyOf(at, at.length + (more ? 1 : 0));
       all[all.length - 1] = more ? pixels - 1 : at[at.length - 1];
       return all;
     }
@@ -150,7 +151,9 @@ public final class TrunkWiring {
   /** A stretch with a tail of some wire at each of its places. */
   static TrunkPair.Tailed tails(Stretch stretch, Wire tail, Tapped tapped) {
     List<Post> posts = new ArrayList<>();
-    for (int i : tapped.of(stretch.size())) {
+    int[] marks =
+        Arrays.stream(tapped.of(stretch.size())).map(stretch::atMark).distinct().toArray();
+    for (int i : marks) {
       posts.add(new Post(i, Feed.TAIL_M, tail));
     }
     return new TrunkPair.Tailed(stretch, posts);

@@ -66,12 +66,11 @@ public record Conductors(
     return trims.getOrDefault(nominal, nominal);
   }
 
-  /**
-   * Loop resistance of a feed with its fuse and contacts, and the board's path if it goes there.
-   */
-  public double feedOhms(Wire wire, double metres, boolean viaPort) {
-    double milliohms = fuseMilliohms + 2 * connectorMilliohms + (viaPort ? boardMilliohms : 0);
-    return wire.loopOhms(metres) * warmth() + milliohms / 1000;
+  /** Resistance of a feed with its fuse and contacts, and the board's path if it goes there. */
+  public PairOhms feedOhms(Wire wire, double metres, boolean viaPort) {
+    double milliohms = 2 * connectorMilliohms + (viaPort ? boardMilliohms : 0);
+    return PairOhms.even(wire.loopOhms(metres) * warmth() + milliohms / 1000)
+        .withFuse(fuseMilliohms / 1000);
   }
 
   /** Loop resistance of a lead that carries power from segment to segment. */
@@ -85,11 +84,15 @@ public record Conductors(
   }
 
   /**
-   * Loop resistance of a board's input: so many equal pairs of a wire side by side, a fuse in each.
-   * An input of no known length is taken to have none.
+   * Resistance of a board's input: so many equal pairs of a wire side by side, a fuse in each. An
+   * input of no known length is taken to have none.
    */
-  public double inputOhms(Wire wire, int pairs) {
-    return inputM == 0 ? 0 : (wire.loopOhms(inputM) * warmth() + fuseMilliohms / 1000) / pairs;
+  public PairOhms inputOhms(Wire wire, int pairs) {
+    return inputM == 0
+        ? PairOhms.NONE
+        : PairOhms.even(wire.loopOhms(inputM) * warmth())
+            .withFuse(fuseMilliohms / 1000)
+            .times(1.0 / pairs);
   }
 
   /**

@@ -9,6 +9,7 @@ import bunting.core.island.SolvedBox;
 import bunting.core.island.SolvedChain;
 import bunting.core.island.SolvedTrunk;
 import bunting.core.show.Input;
+import bunting.core.show.PairOhms;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -108,11 +109,11 @@ final class CaseSolver {
     return boxes;
   }
 
-  private double ohms(String box, Case gone) {
-    double all = sound(box).network().inputOhms();
+  private PairOhms ohms(String box, Case gone) {
+    PairOhms all = sound(box).network().inputOhms();
     Input input = wired.inputs.get(box);
     int left = input == null ? 1 : input.wires() - gone.inputsLost(box);
-    return input == null || left <= 0 ? all : all * input.wires() / left;
+    return input == null || left <= 0 ? all : all.times((double) input.wires() / left);
   }
 
   /** A chain without what is gone. */

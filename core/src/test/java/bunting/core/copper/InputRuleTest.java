@@ -38,7 +38,7 @@ class InputRuleTest {
   void aLongInputIsThickerThanItsFuseAsks() {
     Conductors far = Conductors.PLAIN.with(20, 0, 0, 0, 6);
     InputRule.Choice c = InputRule.choose(3, 1.25, 12, far, WIRES);
-    assertThat(3 * far.inputOhms(c.wire(), 1)).isLessThanOrEqualTo(0.02 * 12);
+    assertThat(3 * far.inputOhms(c.wire(), 1).loop()).isLessThanOrEqualTo(0.02 * 12);
     assertThat(c.fuseAmps()).isEqualTo(4);
     assertThat(c.wire().fuseAmpsMax()).isGreaterThan(5);
   }

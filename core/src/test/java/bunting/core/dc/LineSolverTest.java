@@ -4,14 +4,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import bunting.core.show.LoadKind;
+import bunting.core.show.PairOhms;
 import bunting.core.show.Wire;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Random;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -26,18 +29,23 @@ class LineSolverTest {
   }
 
   /**
-   * Recorded answers of ngspice; src/test/ngspice/record makes them anew. Feeds: pixel and ohms a
-   * conductor.
+   * Recorded answers of ngspice; src/test/ngspice/record makes them anew. Feeds: pixel, ohms a
+   * conductor, ohms of a fuse in V+.
    */
   @ParameterizedTest
   @CsvSource({
-    "strip-5v-current,CONSTANT_CURRENT,5,300,0.05,0.001,1 150 300,0.0263 0.06 0.058",
-    "string-12v-resistive,RESISTIVE,12,120,0.03,0.0033,1 120,0.021 0.11",
-    "string-12v-power,CONSTANT_POWER,12,120,0.02,0.0033,1 60 100,0.042 0.19 0.3",
-    "string-24v-power-limit,CONSTANT_POWER,24,100,0.02,0.008,1,0.9",
-    "strip-5v-headroom,HEADROOM,5,200,0.05,0.001,1 180,0.0263 0.09",
+    "strip-5v-current,CONSTANT_CURRENT,5,300,0.05,0.001,1 150 300,0.0263 0.06 0.058,0 0 0",
+    "string-12v-resistive,RESISTIVE,12,120,0.03,0.0033,1 120,0.021 0.11,0 0",
+    "string-12v-power,CONSTANT_POWER,12,120,0.02,0.0033,1 60 100,0.042 0.19 0.3,0 0 0",
+    "string-24v-power-limit,CONSTANT_POWER,24,100,0.02,0.008,1,0.9,0",
+    "strip-5v-headroom,HEADROOM,5,200,0.05,0.001,1 180,0.0263 0.09,0 0",
+    "strip-5v-fused,CONSTANT_CURRENT,5,300,0.05,0.001,1 150 300,0.0263 0.06 0.058,0.008 0.008"
+        + " 0.008",
+    "string-12v-fused,CONSTANT_POWER,12,120,0.02,0.0033,1 60 100,0.042 0.19 0.3,0.005 0.012 0.005",
+    "string-12v-resistive-fused,RESISTIVE,12,120,0.03,0.0033,1 120,0.021 0.11,0.008 0.008",
+    "strip-5v-headroom-fused,HEADROOM,5,200,0.05,0.001,1 180,0.0263 0.09,0.008 0.02",
   })
-  void agreesWithNgspiceWithinAMillivolt(
+  void agreesWithNgspiceWithinAMicrovolt(
       String name,
       LoadKind kind,
       double volts,
@@ -45,17 +53,22 @@ class LineSolverTest {
       double amps,
       double rail,
       String at,
-      String ohms)
+      String ohms,
+      String fuses)
       throws IOException {
-    int[] feedAt = List.of(at.split(" ")).stream().mapToInt(p -> Integer.parseInt(p) - 1).toArray();
-    double[] feedOhms =
-        List.of(ohms.split(" ")).stream().mapToDouble(o -> 2 * Double.parseDouble(o)).toArray();
-    LineSolution.Stands s =
-        stands(Line.uniform(volts, pixels, amps, kind, 2 * rail, feedAt, feedOhms));
-    agrees(name, s);
+    List<Line.Feed> feeds = new ArrayList<>();
+    for (int f = 0; f < at.split(" ").length; f++) {
+      PairOhms way =
+          PairOhms.even(2 * Double.parseDouble(ohms.split(" ")[f]))
+              .withFuse(Double.parseDouble(fuses.split(" ")[f]));
+      int pixel = Integer.parseInt(at.split(" ")[f]) - 1;
+      feeds.add(new Line.Feed(pixel, way, Poles.supply(volts)));
+    }
+    Line bare = Line.uniform(volts, pixels, amps, kind, 2 * rail, new int[0], new double[0]);
+    agrees(name, stands(bare.withFeeds(feeds)));
   }
 
-  /** Volts of each pixel beside those that ngspice found. */
+  /** Volts of each pixel, and amps of feeds where they are fused, beside those of ngspice. */
   static void agrees(String name, LineSolution.Stands s) throws IOException {
     List<String> answers;
     try (InputStream in = LineSolverTest.class.getResourceAsStream("/ngspice/" + name + ".txt")) {
@@ -65,10 +78,15 @@ class LineSolverTest {
               .lines()
               .toList();
     }
-    assertThat(answers).hasSize(s.volts().size());
+    List<String> amps = answers.stream().filter(a -> a.startsWith("feed")).toList();
+    assertThat(answers).hasSize(s.volts().size() + amps.size());
+    for (int f = 0; f < amps.size(); f++) {
+      double theirs = Double.parseDouble(amps.get(f).substring(amps.get(f).indexOf(' ') + 1));
+      assertThat(s.feedAmps().at(f)).as(amps.get(f)).isCloseTo(theirs, within(1e-5));
+    }
     for (int i = 0; i < s.volts().size(); i++) {
       double theirs = Double.parseDouble(answers.get(i).substring(answers.get(i).indexOf(' ') + 1));
-      assertThat(s.volts().at(i)).as("pixel " + (i + 1)).isCloseTo(theirs, within(1e-3));
+      assertThat(s.volts().at(i)).as("pixel " + (i + 1)).isCloseTo(theirs, within(1e-6));
     }
   }
 
@@ -195,5 +213,80 @@ class LineSolverTest {
     }
     assertThat(s.totalAmps()).isCloseTo(drawn, within(1e-7));
     assertThat(s.totalAmps() * 12).isCloseTo(used, within(1e-6));
+  }
+
+  /**
+   * Fuses in V+, sources that are not level: the ladder beside the mesh, which orders its nodes
+   * otherwise; what goes comes back (Kirchhoff's current law).
+   */
+  @Property(tries = 200, seed = "41")
+  void bothRailsAreThoseOfTheMesh(@ForAll long seed, @ForAll LoadKind kind) {
+    Random random = new Random(seed);
+    int n = 1 + random.nextInt(80);
+    List<Line.Feed> feeds = new ArrayList<>();
+    for (int f = 0; f < 1 + random.nextInt(4); f++) {
+      PairOhms way =
+          PairOhms.even(0.01 + random.nextDouble() * 0.2).withFuse(random.nextDouble() * 0.03);
+      double lost = random.nextInt(3) * 0.04;
+      feeds.add(new Line.Feed(random.nextInt(n), way, new Poles(12 - lost, lost / 3)));
+    }
+    double amps = 0.01 + random.nextDouble() * 0.05;
+    Line line = Line.uniform(12, n, amps, kind, 0.006, new int[0], new double[0]).withFeeds(feeds);
+    Mesh mesh = new Mesh();
+    Laid laid = Laid.in(mesh, line);
+    LineSolution whole = laid.read(MeshSolver.solve(mesh));
+    LineSolution found = LineSolver.solve(line);
+    assertThat(found.getClass()).as("" + seed).isEqualTo(whole.getClass());
+    if (found instanceof LineSolution.Stands s && whole instanceof LineSolution.Stands m) {
+      for (int i = 0; i < n; i++) {
+        assertThat(s.volts().at(i)).isCloseTo(m.volts().at(i), within(1e-7));
+      }
+      double back = 0;
+      for (int f = 0; f < feeds.size(); f++) {
+        assertThat(s.feedAmps().at(f)).isCloseTo(m.feedAmps().at(f), within(1e-6));
+        assertThat(s.returnAmps().at(f)).isCloseTo(m.returnAmps().at(f), within(1e-6));
+        back += s.returnAmps().at(f);
+      }
+      assertThat(back).isCloseTo(s.totalAmps(), within(1e-6));
+    }
+  }
+
+  /**
+   * The amps of a feed beside those of the same line with its source 0.1 mV higher or lower
+   * (difference quotient).
+   */
+  @Property(tries = 60, seed = "42")
+  void theAnswerOfAFeedIsItsSlope(@ForAll long seed, @ForAll LoadKind kind) {
+    Random random = new Random(seed);
+    int n = 2 + random.nextInt(60);
+    List<Line.Feed> feeds = new ArrayList<>();
+    for (int f = 0; f < 1 + random.nextInt(3); f++) {
+      PairOhms way = PairOhms.even(0.05 + random.nextDouble() * 0.2).withFuse(f * 0.01);
+      feeds.add(new Line.Feed(random.nextInt(n), way, Poles.supply(12)));
+    }
+    Line line = Line.uniform(12, n, 0.02, kind, 0.006, new int[0], new double[0]).withFeeds(feeds);
+    LineSolver.Answer answer = LineSolver.answer(line, stands(line), 0);
+    double d = 1e-4;
+    LineSolution.Stands plus = stands(line.withSource(0, new Poles(12 + d, 0)));
+    LineSolution.Stands less = stands(line.withSource(0, new Poles(12 - d, 0)));
+    LineSolution.Stands high = stands(line.withSource(0, new Poles(12, d)));
+    LineSolution.Stands low = stands(line.withSource(0, new Poles(12, -d)));
+    assertThat((plus.feedAmps().at(0) - less.feedAmps().at(0)) / (2 * d))
+        .isCloseTo(answer.plus(), within(1e-3));
+    assertThat((high.feedAmps().at(0) - low.feedAmps().at(0)) / (2 * d))
+        .isCloseTo(answer.between(), within(1e-3));
+    assertThat((low.returnAmps().at(0) - high.returnAmps().at(0)) / (2 * d))
+        .isCloseTo(answer.ground(), within(1e-3));
+  }
+
+  /** A feed shorted behind its fuse is fed over V+ alone; the return is no part of it (Ohm). */
+  @Test
+  void aShortCarriesWhatOneWayLetsThrough() {
+    List<Line.Feed> feeds =
+        List.of(Line.Feed.of(0, 0.2, 12), new Line.Feed(9, PairOhms.even(0.4), Poles.supply(0)));
+    Line line =
+        Line.uniform(12, 10, 0, LoadKind.RESISTIVE, 0.02, new int[0], new double[0])
+            .withFeeds(feeds);
+    assertThat(stands(line).feedAmps().at(1)).isCloseTo(-12 / (0.1 + 9 * 0.01 + 0.2), within(1e-9));
   }
 }

@@ -42,7 +42,7 @@ class TrunkSolverTest {
 
   /** One open pair with three tails to one strip; ohms are those of a loop. */
   @Test
-  void agreesWithNgspiceWithinAMillivolt() throws IOException {
+  void agreesWithNgspiceWithinAMicrovolt() throws IOException {
     Line strip = line(240, 5, 0.04, 0.002, new int[] {0, 80, 160}, 0.004);
     TrunkSolver.Solution s =
         TrunkSolver.solve(
@@ -51,6 +51,18 @@ class TrunkSolverTest {
             List.of(tail(0, 0), tail(0, 1), tail(0, 2)));
     LineSolverTest.agrees("strip-5v-trunk", stands(s, 0));
     assertThat(s.headAmps()).isCloseTo(240 * 0.04, within(1e-9));
+  }
+
+  /** The same closed to a ring behind one fuse, which is in V+ alone. */
+  @Test
+  void aFusedRingAgreesWithNgspice() throws IOException {
+    Line strip = line(240, 5, 0.04, 0.002, new int[] {0, 80, 160}, 0.004);
+    TrunkSolver.Solution s =
+        TrunkSolver.solve(
+            new TrunkSolver.Trunk(5, 0.009, 0.04, List.of(0.016, 0.016), OptionalDouble.of(0.06)),
+            List.of(strip),
+            List.of(tail(0, 0), tail(0, 1), tail(0, 2)));
+    LineSolverTest.agrees("strip-5v-ring", stands(s, 0));
   }
 
   /** With one tail it is a feed with the resistances in series (arithmetic). */

@@ -9,7 +9,6 @@ import bunting.core.dc.LineSolver;
 import bunting.core.show.LoadKind;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
@@ -52,13 +51,11 @@ class LeastCopperTest {
   }
 
   private boolean holds(int[] at, int[] size) {
-    double[] ohms = new double[at.length];
-    double[] volts = new double[at.length];
-    Arrays.fill(volts, 5);
+    List<Line.Feed> feeds = new ArrayList<>();
     for (int f = 0; f < at.length; f++) {
-      ohms[f] = sizes.get(size[f]).feedOhms[at[f]];
+      feeds.add(Line.Feed.of(at[f], sizes.get(size[f]).feedOhms[at[f]], 5));
     }
-    if (!(LineSolver.solve(sizes.getFirst().line.withFeeds(at, ohms, volts))
+    if (!(LineSolver.solve(sizes.getFirst().line.withFeeds(feeds))
         instanceof LineSolution.Stands s)) {
       return false;
     }

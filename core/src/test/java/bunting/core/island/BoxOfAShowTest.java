@@ -89,13 +89,21 @@ class BoxOfAShowTest {
     Reading reading = Reading.of(show, Planner.sketch(show));
     assertThat(reading.feeds()).hasSize(3);
     InputReading input = reading.designed().inputs().getFirst();
-    assertThat(input.terminalVolts()).isCloseTo(spice.get("bp"), within(1e-3));
+    assertThat(input.terminalVolts()).isCloseTo(spice.get("bp"), within(1e-6));
+    assertThat(input.amps()).isCloseTo(spice.get("input"), within(1e-5));
+    assertThat(
+            reading.designed().islands().stream()
+                .flatMap(i -> i.solution().stream())
+                .filter(s -> s.feedAmps().size() == 2)
+                .mapToDouble(s -> s.feedAmps().at(1)))
+        .singleElement()
+        .satisfies(far -> assertThat(far).isCloseTo(spice.get("far"), within(1e-5)));
     for (SegmentReading s : reading.segments()) {
       String port = "p" + s.segment().port() + "x";
       for (int i = 0; i < s.volts().size(); i++) {
         assertThat(s.volts().at(i))
             .as(port + (i + 1))
-            .isCloseTo(spice.get(port + (i + 1)), within(1e-3));
+            .isCloseTo(spice.get(port + (i + 1)), within(1e-6));
       }
     }
     assertThat(reading.feeds().stream().filter(f -> f.feed().viaPort()))

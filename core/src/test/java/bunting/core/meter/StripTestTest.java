@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import bunting.core.dc.Line;
 import bunting.core.dc.LineSolution;
 import bunting.core.dc.LineSolver;
+import bunting.core.dc.Poles;
 import bunting.core.show.LoadKind;
 import java.util.Optional;
 import java.util.Random;
@@ -17,7 +18,7 @@ class StripTestTest {
       LoadKind kind, double nominal, int pixels, double milliamps, double loop, double start) {
     Line line =
         Line.uniform(nominal, pixels, milliamps / 1000, kind, loop, new int[] {0}, new double[] {0})
-            .withFeedVolts(0, start);
+            .withSource(0, Poles.supply(start));
     LineSolution.Stands s = (LineSolution.Stands) LineSolver.solve(line);
     return new StripTest.Row(start, s.volts().at(pixels - 1), s.feedAmps().at(0));
   }

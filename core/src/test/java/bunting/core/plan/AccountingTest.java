@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import bunting.core.checks.Severity;
 import bunting.core.show.Decisions;
+import bunting.core.show.Held;
+import bunting.core.show.Pin;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
 import bunting.core.show.Show;
 import bunting.core.show.Unplaced;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import org.junit.jupiter.api.Test;
 
 /** What a plan lost is thrown in tests, and a stop finding in use. */
@@ -53,6 +57,22 @@ class AccountingTest {
     List<Segment> more = new ArrayList<>(sound.segments());
     more.add(more.getFirst());
     assertThat(Accounting.lost(show, with(more))).hasSize(1);
+  }
+
+  @Test
+  void aRunElsewhereThanPinnedOrPutByHandIsLost() {
+    Segment owl =
+        sound.segments().stream().filter(s -> s.run().equals("Owl")).findFirst().orElseThrow();
+    int other = owl.port() + 1;
+    Show pinned =
+        show.withRun(
+            show.runs()
+                .getFirst()
+                .withPin(Optional.of(new Pin(owl.controller(), OptionalInt.of(other)))));
+    assertThat(Accounting.lost(pinned, sound)).extracting(Unplaced::run).containsExactly("Owl");
+    Held hand = new Held("Owl", 1, 40, owl.controller(), other, 1);
+    Show put = show.withAllotting(show.allotting().withByHand(List.of(hand)));
+    assertThat(Accounting.lost(put, sound)).extracting(Unplaced::run).containsExactly("Owl");
   }
 
   @Test

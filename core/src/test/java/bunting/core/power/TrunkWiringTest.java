@@ -11,6 +11,7 @@ import bunting.core.assess.TrunkReading;
 import bunting.core.checks.Checks;
 import bunting.core.checks.Severity;
 import bunting.core.copper.TailRule;
+import bunting.core.cost.JoinPlaces;
 import bunting.core.plan.Planner;
 import bunting.core.ports.Piece;
 import bunting.core.show.Controller;
@@ -18,10 +19,12 @@ import bunting.core.show.Feed;
 import bunting.core.show.Hanging;
 import bunting.core.show.HeldPost;
 import bunting.core.show.InjectionSchool;
+import bunting.core.show.LoadKind;
 import bunting.core.show.PixelType;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.Signal;
 import bunting.core.show.Wire;
 import bunting.core.whatif.Loss;
 import bunting.core.whatif.Outcome;
@@ -94,6 +97,32 @@ class TrunkWiringTest {
     assertThat(reading.segments()).noneMatch(s -> s.segment().powerFromPrevious());
     assertThat(Checks.examine(reading)).noneMatch(f -> f.severity() == Severity.STOP);
     assertThat(Checks.examine(reading)).anyMatch(f -> f.code().equals("tail-rule"));
+  }
+
+  /** A strip is joined onto at its cut marks alone, however far apart tails are wanted. */
+  @Test
+  void tailsLieAtCutMarks() {
+    PixelType strip =
+        new PixelType(
+            "s",
+            "s",
+            12,
+            3,
+            "RGB",
+            8,
+            Signal.ONE_WIRE_800K,
+            60,
+            7,
+            20,
+            1,
+            LoadKind.RESISTIVE,
+            0.02);
+    Show plain = show(40, Run.of("Weir", "s", 175), Run.of("Owl", "s", 140));
+    Reading reading = plan(plain.withCatalogue(plain.catalogue().withPixelType(strip)));
+    assertThat(reading.feeds()).hasSizeGreaterThan(7);
+    assertThat(reading.feeds())
+        .allMatch(f -> f.feed().trunk().isPresent())
+        .allMatch(f -> JoinPlaces.atCutMark(strip, f.feed().atPixel()));
   }
 
   /** Of one run an open pair is a feed with a tail behind it (arithmetic). */

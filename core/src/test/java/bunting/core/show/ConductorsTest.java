@@ -20,14 +20,22 @@ class ConductorsTest {
 
   @Test
   void aFeedHasItsFuseItsContactsAndByThePortTheBoardsPath() {
-    assertThat(KNOWN.feedOhms(WIRE, 5, false)).isCloseTo(0.1 + 0.005 + 0.006, within(1e-12));
-    assertThat(KNOWN.feedOhms(WIRE, 5, true)).isCloseTo(0.1 + 0.005 + 0.006 + 0.004, within(1e-12));
+    assertThat(KNOWN.feedOhms(WIRE, 5, false).plus())
+        .isCloseTo(0.05 + 0.005 + 0.003, within(1e-12));
+    assertThat(KNOWN.feedOhms(WIRE, 5, true).plus())
+        .isCloseTo(0.05 + 0.005 + 0.003 + 0.002, within(1e-12));
+    assertThat(KNOWN.feedOhms(WIRE, 5, true).ground())
+        .as("a fuse is in V+ alone")
+        .isCloseTo(0.05 + 0.003 + 0.002, within(1e-12));
   }
 
   @Test
   void inputsSideBySideShareTheCurrent() {
-    assertThat(KNOWN.inputOhms(WIRE, 2)).isCloseTo((0.04 + 0.005) / 2, within(1e-12));
-    assertThat(KNOWN.with(20, 5, 3, 4, 0).inputOhms(WIRE, 2)).as("no known length").isZero();
+    assertThat(KNOWN.inputOhms(WIRE, 2).plus()).isCloseTo((0.02 + 0.005) / 2, within(1e-12));
+    assertThat(KNOWN.inputOhms(WIRE, 2).ground()).isCloseTo(0.02 / 2, within(1e-12));
+    assertThat(KNOWN.with(20, 5, 3, 4, 0).inputOhms(WIRE, 2))
+        .as("no known length")
+        .isEqualTo(PairOhms.NONE);
   }
 
   /** IEC 60028, from memory: 0.393 % a kelvin above 20 degrees. */
@@ -49,9 +57,10 @@ class ConductorsTest {
   void warmFeedsAndInputsResistMoreAndJointsDoNot() {
     double warmth = 1 + 0.00393 * 40;
     Conductors warm = KNOWN.with(60, 5, 3, 4, 2);
-    assertThat(warm.feedOhms(WIRE, 5, true))
+    assertThat(warm.feedOhms(WIRE, 5, true).loop())
         .isCloseTo(0.1 * warmth + 0.005 + 0.006 + 0.004, within(1e-12));
-    assertThat(warm.inputOhms(WIRE, 2)).isCloseTo((0.04 * warmth + 0.005) / 2, within(1e-12));
+    assertThat(warm.inputOhms(WIRE, 2).loop())
+        .isCloseTo((0.04 * warmth + 0.005) / 2, within(1e-12));
   }
 
   @Test
