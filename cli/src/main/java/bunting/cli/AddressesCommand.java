@@ -9,6 +9,7 @@ import bunting.core.show.HandOut;
 import bunting.core.show.Show;
 import bunting.files.BadInputException;
 import bunting.files.ShowFiles;
+import bunting.files.log.SeasonFiles;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.LocalDate;
@@ -58,7 +59,7 @@ final class AddressesCommand implements Callable<Integer> {
     }
     Show read = ShowFiles.open(show);
     if (back) {
-      ShowFiles.writeShow(out.orElseThrow(), HandOuts.takeBack(read, run), ShowFiles.inputs(show));
+      SeasonFiles.save(out.orElseThrow(), HandOuts.takeBack(read, run), ShowFiles.inputs(show));
       return 0;
     }
     Reading plan = Planning.of(read).reading();
@@ -80,7 +81,7 @@ final class AddressesCommand implements Callable<Integer> {
     }
     if (hand) {
       String day = date.orElseGet(LocalDate::now).toString();
-      ShowFiles.writeShow(
+      SeasonFiles.save(
           out.orElseThrow(), HandOuts.handOut(read, plan, day, to), ShowFiles.inputs(show));
     }
     return 0;

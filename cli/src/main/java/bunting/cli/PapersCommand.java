@@ -62,8 +62,15 @@ final class PapersCommand implements Callable<Integer> {
     LocalDate day = date();
     Assessment plan = Planning.of(ShowFiles.open(show));
     Papers.Order order = new Papers.Order(ids, size, day, LogFile.beside(show).read());
-    for (Path paper : Papers.write(plan, out, order, ShowFiles.inputs(show))) {
-      spec.commandLine().getOut().println(paper);
+    try (Waiting waiting = Waiting.atTerminal("Papers: tables", "papers may be missing then.")) {
+      Papers.Watch watch =
+          (title, done, all) -> {
+            waiting.doing("Papers: " + title + ", " + done + " of " + all + " done");
+            return true;
+          };
+      for (Path paper : Papers.write(plan, out, order, watch, ShowFiles.inputs(show))) {
+        spec.commandLine().getOut().println(paper);
+      }
     }
     return plan.stops() ? Main.STOPPED : 0;
   }

@@ -7,6 +7,7 @@ import bunting.core.log.ShowLog;
 import bunting.core.show.Show;
 import bunting.files.ShowFiles;
 import bunting.files.log.LogFile;
+import bunting.files.log.SeasonFiles;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
@@ -105,6 +106,18 @@ class NextCommandTest {
     assertThat(Files.readAllBytes(next)).isEqualTo(whole);
     assertThat(Files.readAllBytes(LogFile.beside(next).path())).isEqualTo(log);
     assertThat(staged(next)).doesNotExist();
+  }
+
+  /** Another show saved under the name of a season that was killed has no part in its log. */
+  @Test
+  void aShowSavedInItsPlaceLeavesTheStagedLog() throws Exception {
+    Path next = folder.resolve("next.bunting.json");
+    begin(next);
+    Files.delete(next);
+    Files.move(LogFile.beside(next).path(), staged(next));
+    SeasonFiles.save(next, ShowFiles.open(show));
+    assertThat(staged(next)).doesNotExist();
+    assertThat(LogFile.beside(next).read().lines()).isEmpty();
   }
 
   /** Killed before its log was moved: the season has begun, with its log, for whoever looks. */

@@ -20,8 +20,11 @@ class PlanningTest {
     Show show = ShowFiles.ofTexts(random.csv(), random.settings().toString());
     ByteArrayOutputStream said = new ByteArrayOutputStream();
     PrintStream to = new PrintStream(said, true, StandardCharsets.UTF_8);
-    assertThat(Planning.of(show, to, Duration.ofMillis(1)).reading().decisions())
-        .isEqualTo(Assessor.plan(show).reading().decisions());
+    try (Waiting waiting =
+        Waiting.told(to, Duration.ofMillis(1), Planning.FIRST, Planning.AFTER_STOP)) {
+      assertThat(Planning.of(show, waiting).reading().decisions())
+          .isEqualTo(Assessor.plan(show).reading().decisions());
+    }
     assertThat(said.toString(StandardCharsets.UTF_8).lines())
         .isNotEmpty()
         .allSatisfy(

@@ -6,6 +6,7 @@ import bunting.core.show.edit.References;
 import bunting.files.BadInputException;
 import bunting.files.FileStamp;
 import bunting.files.ShowFiles;
+import bunting.files.log.SeasonFiles;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -182,7 +183,7 @@ public final class Document {
   /** Writes the show as it is now, whole or not at all; from then on the file is its own. */
   public void save(Path path) throws BadInputException {
     Show now = show.get().orElseThrow();
-    FileStamp written = ShowFiles.writeShow(path, now);
+    FileStamp written = SeasonFiles.save(path, now);
     file.set(Optional.of(path));
     stamp = Optional.of(written);
     kept = Optional.of(now);

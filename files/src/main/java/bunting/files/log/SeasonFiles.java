@@ -6,6 +6,7 @@ import bunting.core.season.NextSeason;
 import bunting.core.show.Show;
 import bunting.files.BadInputException;
 import bunting.files.FileRights;
+import bunting.files.FileStamp;
 import bunting.files.ShowFiles;
 import bunting.files.WholeFile;
 import java.io.ByteArrayOutputStream;
@@ -31,6 +32,17 @@ public final class SeasonFiles {
     free(LogFile.beside(out).path());
     LogFile.beside(out).forgetStaged();
     ShowFiles.writeNewShow(out, show, inputs.length > 0 ? inputs[0] : out, inputs);
+  }
+
+  /**
+   * Writes a show as {@link ShowFiles#writeShow} does. Where no file was, a log that was staged for
+   * a season which never began there is taken away: it is not this show's.
+   */
+  public static FileStamp save(Path file, Show show, Path... inputs) throws BadInputException {
+    if (!Files.exists(file)) {
+      LogFile.beside(file).forgetStaged();
+    }
+    return ShowFiles.writeShow(file, show, inputs);
   }
 
   /**
