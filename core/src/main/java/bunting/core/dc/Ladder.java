@@ -21,6 +21,7 @@ final class Ladder {
   private final double[] leftJ;
   private final double[] sourceG;
   private final double[] sourceJ;
+  private final double[] sources;
 
   /** Of each pixel between {@code first} and {@code last}: pp, pm, mm, jp, jm. */
   private final double[] left;
@@ -39,6 +40,7 @@ final class Ladder {
     leftJ = new double[n];
     sourceG = new double[both ? 0 : n];
     sourceJ = new double[both ? 0 : n];
+    sources = both ? Norton.sources(line, first, last) : new double[0];
     int wide = both ? last - first + 1 : 0;
     left = new double[5 * wide];
     plus = new double[wide];
@@ -96,11 +98,7 @@ final class Ladder {
       }
       double slope = line.slopeAt(i, volts[i]);
       here.load(slope, line.ampsAt(i, volts[i]) - slope * volts[i]);
-      for (Feed f : line.feeds()) {
-        if (f.at() == i) {
-          here.feed(f);
-        }
-      }
+      here.feeds(sources, i - first);
       int k = 5 * (i - first);
       left[k] = here.pp;
       left[k + 1] = here.pm;

@@ -107,9 +107,11 @@ public final class LineSolver {
   /** The same of the line as it stands: the way's own siemens, less what the line gives way. */
   static Answer answer(Line line, LineSolution.Stands solved, int feed) {
     int at = line.feeds().get(feed).at();
-    Norton left = side(line, solved, 0, at);
-    Norton here = side(line, solved, line.size() - 1, at);
-    add(here, line, solved, at);
+    double[] sources = Norton.sources(line, 0, line.size() - 1);
+    Norton left = side(line, solved, sources, 0, at);
+    Norton here = side(line, solved, sources, line.size() - 1, at);
+    here.load(line.slopeAt(at, solved.volts().at(at)), 0);
+    here.feeds(sources, at);
     double pp = left.pp + here.pp;
     double pm = left.pm + here.pm;
     double mm = left.mm + here.mm;
@@ -123,22 +125,15 @@ public final class LineSolver {
   }
 
   /** All that lies on one side of a pixel, from the end of the line on. */
-  private static Norton side(Line line, LineSolution.Stands solved, int end, int at) {
+  private static Norton side(
+      Line line, LineSolution.Stands solved, double[] sources, int end, int at) {
     Norton all = new Norton();
     for (int i = end; i != at; i += end < at ? 1 : -1) {
-      add(all, line, solved, i);
+      all.load(line.slopeAt(i, solved.volts().at(i)), 0);
+      all.feeds(sources, i);
       all.over(line.loopOhms[end < at ? i : i - 1] / 2);
     }
     return all;
-  }
-
-  private static void add(Norton to, Line line, LineSolution.Stands solved, int i) {
-    to.load(line.slopeAt(i, solved.volts().at(i)), 0);
-    for (Line.Feed f : line.feeds()) {
-      if (f.at() == i) {
-        to.feed(f);
-      }
-    }
   }
 
   private double halveStep(double[] old) {

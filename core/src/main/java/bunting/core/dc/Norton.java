@@ -38,13 +38,30 @@ final class Norton {
     jm += amps;
   }
 
-  void feed(Feed feed) {
-    double plus = plusSiemens(feed);
-    double ground = groundSiemens(feed);
-    pp += plus;
-    mm += ground;
-    jp += plus * feed.source().plus();
-    jm += ground * feed.source().ground();
+  /**
+   * What the feeds of a line bring to each of its pixels from one to another, four numbers a pixel:
+   * siemens to plus and to ground, amps into plus and into ground where both nodes are at 0 V.
+   */
+  static double[] sources(Line line, int first, int last) {
+    double[] all = new double[4 * (last - first + 1)];
+    for (Feed f : line.feeds()) {
+      int k = 4 * (f.at() - first);
+      double plus = plusSiemens(f);
+      double ground = groundSiemens(f);
+      all[k] += plus;
+      all[k + 1] += ground;
+      all[k + 2] += plus * f.source().plus();
+      all[k + 3] += ground * f.source().ground();
+    }
+    return all;
+  }
+
+  /** Adds the feeds of a pixel, counted from the first of {@link #sources}. */
+  void feeds(double[] sources, int pixel) {
+    pp += sources[4 * pixel];
+    mm += sources[4 * pixel + 1];
+    jp += sources[4 * pixel + 2];
+    jm += sources[4 * pixel + 3];
   }
 
   /**
