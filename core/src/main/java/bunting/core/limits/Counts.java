@@ -41,6 +41,7 @@ public final class Counts {
           Map.entry("faces", 200),
           Map.entry("outlets", 1_000),
           Map.entry("devices", 1_000),
+          Map.entry("reserved", 5_000),
           Map.entry("pool", 1_000));
 
   private Counts() {}
