@@ -5,9 +5,13 @@ import bunting.core.show.Feed;
 import bunting.core.show.Wire;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 
 /**
@@ -19,8 +23,11 @@ import java.util.TreeMap;
  * @param blocks by supply
  */
 public record Distribution(List<Block> blocks) {
-  /** With more feeds than this on one supply, the largest kind is filled first. */
+  /** While more feeds than this are left on one supply, the largest kind is filled. */
   private static final int FEEDS_SEARCHED = 36;
+
+  /** After so many different rests of feeds the largest kind is filled as well. */
+  private static final int STATES_SEARCHED = 2_000;
 
   /**
    * One block.
@@ -60,7 +67,7 @@ public record Distribution(List<Block> blocks) {
     bySupply.forEach(
         (supply, ways) -> {
           ways.sort(Comparator.comparingDouble((Way w) -> -w.amps()).thenComparing(Way::id));
-          blocks.addAll(cheapest(supply, ways, kinds).blocks());
+          blocks.addAll(ofSupply(supply, ways, kinds));
         });
     return new Distribution(blocks);
   }
@@ -98,38 +105,72 @@ public record Distribution(List<Block> blocks) {
 
   private record Found(double cost, List<Block> blocks) {}
 
-  private static Found cheapest(String supply, List<Way> ways, List<DistributionBlock> kinds) {
+  /** The blocks of one supply: of very many feeds the first by the largest kind. */
+  private static List<Block> ofSupply(
+      String supply, List<Way> ways, List<DistributionBlock> kinds) {
+    List<Block> blocks = new ArrayList<>();
+    List<Way> left = ways;
+    while (left.size() > FEEDS_SEARCHED) {
+      DistributionBlock kind = largest(left.getFirst(), kinds).orElseThrow();
+      List<Way> fits = filled(kind, left);
+      // An overloaded feed may be more than a block bears: it has one of its own all the same.
+      List<Way> in = fits.isEmpty() ? List.of(left.getFirst()) : fits;
+      blocks.add(block(supply, kind, in));
+      left = without(left, in);
+    }
+    blocks.addAll(cheapest(supply, left, kinds, new HashMap<>()).blocks());
+    return blocks;
+  }
+
+  /** The kind of most ways that takes a feed; empty: none does. */
+  private static Optional<DistributionBlock> largest(Way way, List<DistributionBlock> kinds) {
+    return kinds.stream()
+        .filter(k -> k.takes(way.wire(), way.fuse()))
+        .max(Comparator.comparingInt(DistributionBlock::ways));
+  }
+
+  /**
+   * @param known what was found for the same feeds before
+   */
+  private static Found cheapest(
+      String supply, List<Way> ways, List<DistributionBlock> kinds, Map<List<Way>, Found> known) {
     if (ways.isEmpty()) {
       return new Found(0, List.of());
     }
+    Found before = known.get(ways);
+    if (before != null) {
+      return before;
+    }
     Found best = new Found(Double.MAX_VALUE, List.of());
     List<DistributionBlock> tried =
-        ways.size() <= FEEDS_SEARCHED
-            ? kinds
-            : kinds.stream()
-                .filter(k -> k.takes(ways.getFirst().wire(), ways.getFirst().fuse()))
-                .max(Comparator.comparingInt(DistributionBlock::ways))
-                .stream()
-                .toList();
+        known.size() < STATES_SEARCHED ? kinds : largest(ways.getFirst(), kinds).stream().toList();
     for (DistributionBlock kind : tried) {
       List<Way> in = filled(kind, ways);
-      if (in.contains(ways.getFirst())) {
-        List<Way> left = new ArrayList<>(ways);
-        left.removeAll(in);
-        Found rest = cheapest(supply, left, kinds);
+      if (!in.isEmpty() && in.getFirst().equals(ways.getFirst())) {
+        Found rest = cheapest(supply, without(ways, in), kinds, known);
         boolean better =
             kind.cost() + rest.cost() < best.cost() - 1e-9
                 || (kind.cost() + rest.cost() < best.cost() + 1e-9
                     && rest.blocks().size() + 1 < best.blocks().size());
         if (better) {
           List<Block> blocks = new ArrayList<>();
-          blocks.add(new Block(supply, kind, in.stream().map(Way::id).toList()));
+          blocks.add(block(supply, kind, in));
           blocks.addAll(rest.blocks());
           best = new Found(kind.cost() + rest.cost(), blocks);
         }
       }
     }
+    known.put(ways, best);
     return best;
+  }
+
+  private static Block block(String supply, DistributionBlock kind, List<Way> in) {
+    return new Block(supply, kind, in.stream().map(Way::id).toList());
+  }
+
+  private static List<Way> without(List<Way> ways, List<Way> in) {
+    Set<Way> gone = new HashSet<>(in);
+    return ways.stream().filter(w -> !gone.contains(w)).toList();
   }
 
   private static List<Way> filled(DistributionBlock kind, List<Way> ways) {

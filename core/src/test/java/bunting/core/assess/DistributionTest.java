@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Blocks of fused ways, and tails on pads. */
@@ -55,6 +56,36 @@ class DistributionTest {
       double cost = d.blocks().stream().mapToDouble(b -> b.type().cost()).sum();
       double[] least = {0, 14, 14, 14, 14, 26, 26, 26, 26, 40, 40, 40, 40, 52, 52};
       assertThat(cost).isEqualTo(least[feeds]);
+    }
+  }
+
+  /**
+   * Of many kinds, which had been tried in every order: the least that coins of so many ways cost
+   * which reach the number of feeds (the coin problem, by dynamic programming).
+   */
+  @Test
+  void theCheapestOfManyKindsIsFoundForManyFeeds() {
+    List<DistributionBlock> kinds = new ArrayList<>();
+    for (int ways = 1; ways <= 12; ways++) {
+      double cost = 3 + 2.5 * ways - (ways % 5 == 0 ? 4 : 0);
+      kinds.add(new DistributionBlock("k" + ways, "k", ways, 30, 1000, 10, cost));
+    }
+    for (int feeds : new int[] {7, 23, 36}) {
+      int[] at = IntStream.range(0, feeds).map(f -> 1 + 20 * f).toArray();
+      Reading plain = fed("14AWG", 20 * feeds, at);
+      Show show = plain.show().withCatalogue(plain.show().catalogue().withBlocks(kinds));
+      double cost =
+          Distribution.of(Reading.of(show, Planner.sketch(show))).blocks().stream()
+              .mapToDouble(b -> b.type().cost())
+              .sum();
+      double[] least = new double[feeds + 1];
+      for (int n = 1; n <= feeds; n++) {
+        least[n] = Double.MAX_VALUE;
+        for (DistributionBlock k : kinds) {
+          least[n] = Math.min(least[n], k.cost() + least[Math.max(0, n - k.ways())]);
+        }
+      }
+      assertThat(cost).isCloseTo(least[feeds], within(1e-9));
     }
   }
 
