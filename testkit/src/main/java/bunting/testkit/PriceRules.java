@@ -16,46 +16,37 @@ final class PriceRules {
           "22AWG", 0.4, "20AWG", 0.5, "18AWG", 0.7, "16AWG", 1.0, "14AWG", 1.4, "12AWG", 2.1,
           "10AWG", 3.2, "1.5mm2", 1.2, "4.0mm2", 2.8);
 
-  private final JsonNode plan;
-  private final JsonNode settings;
-  private final Map<String, JsonNode> types;
-  private final Map<String, JsonNode> kinds;
-  private final Map<String, JsonNode> segments;
-  private final Map<String, Map<String, String>> runs;
+  private final PlanFile file;
 
   PriceRules(PlanFile file) {
-    plan = file.plan;
-    settings = file.settings;
-    types = file.types;
-    kinds = file.kinds;
-    segments = file.segments;
-    runs = file.runs;
+    this.file = file;
   }
 
   void check() {
     double sum = boxes() + supplies() + leads() + feeds() + groups() * price("groupApart", 25);
-    assertThat(plan.path("totals").path("buildCost").asDouble())
+    assertThat(file.plan.path("totals").path("buildCost").asDouble())
         .as("price of building")
         .isCloseTo(sum, within(1e-3));
   }
 
   private double price(String key, double otherwise) {
-    return settings.path("prices").path(key).asDouble(otherwise);
+    return file.settings.path("prices").path(key).asDouble(otherwise);
   }
 
   private double perM(JsonNode wire) {
     String id = wire.isNull() ? "data" : wire.asText();
     double usual = wire.isNull() ? 0.4 : WIRES.get(id);
-    return settings.path("prices").path("wirePerM").path(id).asDouble(usual);
+    return file.settings.path("prices").path("wirePerM").path(id).asDouble(usual);
   }
 
   private double boxes() {
     Set<String> given = new HashSet<>();
-    settings.path("controllers").forEach(c -> given.add(c.path("id").asText()));
+    file.settings.path("controllers").forEach(c -> given.add(c.path("id").asText()));
     double sum = 0;
-    for (JsonNode c : plan.path("controllers")) {
+    for (JsonNode c : file.plan.path("controllers")) {
       if (!given.contains(c.path("id").asText())) {
-        sum += kinds.get(c.path("type").asText()).path("cost").asDouble() + price("boxExtra", 50);
+        sum +=
+            file.kinds.get(c.path("type").asText()).path("cost").asDouble() + price("boxExtra", 50);
       }
     }
     return sum;
@@ -63,11 +54,11 @@ final class PriceRules {
 
   private double supplies() {
     Map<String, Double> costs = new HashMap<>();
-    settings
+    file.settings
         .path("supplyTypes")
         .forEach(s -> costs.put(s.path("id").asText(), s.path("cost").asDouble()));
     double sum = 0;
-    for (JsonNode s : plan.path("supplies")) {
+    for (JsonNode s : file.plan.path("supplies")) {
       sum += costs.get(s.path("type").asText());
     }
     return sum;
@@ -75,7 +66,7 @@ final class PriceRules {
 
   private double leads() {
     double sum = 0;
-    for (JsonNode s : segments.values()) {
+    for (JsonNode s : file.segments.values()) {
       sum += s.path("leadM").asDouble() * perM(s.path("leadWire"));
     }
     return sum;
@@ -83,12 +74,12 @@ final class PriceRules {
 
   private double feeds() {
     double sum = 0;
-    for (JsonNode f : plan.path("feeds")) {
+    for (JsonNode f : file.plan.path("feeds")) {
       String attach = attach(f);
       assertThat(f.path("attach").asText()).as(f.path("id").asText()).isEqualTo(attach);
       if (!attach.equals("port")) {
         double minutes =
-            settings
+            file.settings
                 .path("prices")
                 .path("minutes")
                 .path(attach)
@@ -99,15 +90,15 @@ final class PriceRules {
                 + minutes * price("minuteRate", 0.5);
       }
     }
-    for (JsonNode t : plan.path("trunks")) {
+    for (JsonNode t : file.plan.path("trunks")) {
       sum += price("distributionWay", 4) + t.path("lengthM").asDouble() * perM(t.path("wire"));
     }
     return sum;
   }
 
   private String attach(JsonNode feed) {
-    JsonNode s = segments.get(feed.path("segment").asText());
-    JsonNode type = types.get(s.path("pixelType").asText());
+    JsonNode s = file.segments.get(feed.path("segment").asText());
+    JsonNode type = file.type(s);
     int at = feed.path("atPixel").asInt();
     double pitch = type.path("pitchPerM").asDouble();
     int pack = type.path("jointEvery").asInt(pitch >= 20 ? (int) (5 * pitch) : 50);
@@ -129,8 +120,8 @@ final class PriceRules {
 
   private int groups() {
     Map<String, Set<String>> where = new HashMap<>();
-    for (JsonNode s : segments.values()) {
-      String group = runs.get(s.path("run").asText()).getOrDefault("group", "");
+    for (JsonNode s : file.segments.values()) {
+      String group = file.runs.get(s.path("run").asText()).getOrDefault("group", "");
       if (!group.isEmpty()) {
         where.computeIfAbsent(group, k -> new HashSet<>()).add(s.path("controller").asText());
       }

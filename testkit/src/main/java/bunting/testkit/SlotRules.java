@@ -11,20 +11,10 @@ import java.util.TreeMap;
 
 /** The slots of a PLAN.json against the contract. */
 final class SlotRules {
-  private final JsonNode plan;
-  private final JsonNode settings;
-  private final Map<String, JsonNode> types;
-  private final Map<String, JsonNode> kinds;
-  private final Map<String, JsonNode> boxes;
-  private final Map<String, Map<String, String>> runs;
+  private final PlanFile file;
 
   SlotRules(PlanFile file) {
-    plan = file.plan;
-    settings = file.settings;
-    types = file.types;
-    kinds = file.kinds;
-    boxes = file.boxes;
-    runs = file.runs;
+    this.file = file;
   }
 
   /**
@@ -32,7 +22,7 @@ final class SlotRules {
    * universes.
    */
   void check() {
-    JsonNode a = settings.path("addressing");
+    JsonNode a = file.settings.path("addressing");
     boolean whole = !a.path("split").asText().equals("full-universe");
     Set<Integer> reserved = new HashSet<>();
     for (JsonNode r : a.path("reserved")) {
@@ -45,9 +35,9 @@ final class SlotRules {
     Map<String, Set<Integer>> perBox = new HashMap<>();
     Map<String, Integer> portOf = new HashMap<>();
     long before = 0;
-    for (JsonNode s : plan.path("segments")) {
-      int channels = types.get(s.path("pixelType").asText()).path("channels").asInt();
-      Map<String, String> run = runs.get(s.path("run").asText());
+    for (JsonNode s : file.plan.path("segments")) {
+      int channels = file.type(s).path("channels").asInt();
+      Map<String, String> run = file.runs.get(s.path("run").asText());
       String shared = run.getOrDefault("group_pixels", "");
       int group = shared.isEmpty() ? 1 : Integer.parseInt(shared);
       boolean reversed = run.getOrDefault("reverse_data", "").equals("yes");
@@ -99,8 +89,11 @@ final class SlotRules {
         (box, universes) ->
             assertThat(universes.size())
                 .isLessThanOrEqualTo(
-                    kinds.get(boxes.get(box).path("type").asText()).path("universesMax").asInt()));
-    assertThat(plan.path("totals").path("universes").asInt())
+                    file.kinds
+                        .get(file.boxes.get(box).path("type").asText())
+                        .path("universesMax")
+                        .asInt()));
+    assertThat(file.plan.path("totals").path("universes").asInt())
         .isEqualTo((int) taken.stream().map(t -> t / 1000).distinct().count());
   }
 }

@@ -130,6 +130,8 @@ public record Distribution(List<Block> blocks) {
   }
 
   /**
+   * The cheapest blocks for these feeds, the heaviest first.
+   *
    * @param known what was found for the same feeds before
    */
   private static Found cheapest(

@@ -62,14 +62,14 @@ final class Accounting {
     }
     Map<String, Run> runs =
         show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
-    Set<String> byHand =
-        show.allotting().byHand().stream().map(Held::run).collect(Collectors.toSet());
+    Map<String, List<Held>> byHand =
+        show.allotting().byHand().stream().collect(Collectors.groupingBy(Held::run));
     Set<String> held = show.allotting().held().stream().map(Held::run).collect(Collectors.toSet());
     for (Segment s : planned.segments()) {
       Run run = runs.get(s.run());
       boolean elsewhere =
-          byHand.contains(s.run())
-              ? show.allotting().byHand().stream().noneMatch(h -> isThere(h, s))
+          byHand.containsKey(s.run())
+              ? byHand.get(s.run()).stream().noneMatch(h -> isThere(h, s))
               : !held.contains(s.run()) && run.pin().filter(p -> !isThere(p, s)).isPresent();
       if (elsewhere && known.add(s.run())) {
         lost.add(moved(run, s));
@@ -86,9 +86,7 @@ final class Accounting {
   }
 
   private static boolean isThere(Held held, Segment s) {
-    return held.run().equals(s.run())
-        && held.controller().equals(s.controller())
-        && held.port() == s.port();
+    return held.controller().equals(s.controller()) && held.port() == s.port();
   }
 
   private static boolean isThere(Pin pin, Segment s) {
