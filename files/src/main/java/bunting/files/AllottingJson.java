@@ -117,8 +117,7 @@ final class AllottingJson {
         f.whole("position", Range.between(0, Integer.MAX_VALUE)));
   }
 
-  private static HandOut.Nail nail(JsonFields f) throws BadInputException {
-    Held held = held(f);
+  static List<SlotRange> slots(JsonFields f) throws BadInputException {
     List<SlotRange> slots = new ArrayList<>();
     f.list(
         "slots",
@@ -132,6 +131,20 @@ final class AllottingJson {
           return slots.size();
         },
         String::valueOf);
+    return slots;
+  }
+
+  static void writeSlots(Json json, List<SlotRange> slots) throws IOException {
+    json.list(
+        "slots",
+        slots,
+        (s, r) ->
+            s.put("universe", r.universe()).put("firstSlot", r.first()).put("lastSlot", r.last()));
+  }
+
+  private static HandOut.Nail nail(JsonFields f) throws BadInputException {
+    Held held = held(f);
+    List<SlotRange> slots = slots(f);
     return new HandOut.Nail(
         held,
         f.whole("channels", Range.between(1, 512)),
@@ -192,13 +205,7 @@ final class AllottingJson {
                   if (!n.order().isEmpty()) {
                     k.put("order", n.order());
                   }
-                  k.list(
-                      "slots",
-                      n.slots(),
-                      (s, r) ->
-                          s.put("universe", r.universe())
-                              .put("firstSlot", r.first())
-                              .put("lastSlot", r.last()));
+                  writeSlots(k, n.slots());
                 });
           });
     }

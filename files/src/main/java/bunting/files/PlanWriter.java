@@ -10,6 +10,7 @@ import bunting.core.assess.Totals;
 import bunting.core.network.DmxLine;
 import bunting.core.network.NetworkPlan;
 import bunting.core.plan.Assessment;
+import bunting.core.plan.Kept;
 import bunting.core.show.Bank;
 import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
@@ -20,6 +21,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** PLAN.json, as the contract has it. */
@@ -76,7 +78,19 @@ public final class PlanWriter {
           json.list("goals", reading.decisions().report().goals(), PlanWriter::goal);
           json.object("search", j -> search(j, reading.decisions().report()));
           FindingsWriter.list(json, assessment.findings());
+          Optional<Kept> kept = Kept.of(reading);
+          if (kept.isPresent()) {
+            json.object("kept", j -> kept(j, kept.get()));
+          }
         });
+  }
+
+  private static void kept(Json json, Kept kept) throws IOException {
+    json.put("runs", kept.runs());
+    json.texts("moved", kept.moved());
+    json.texts("readdressed", kept.readdressed());
+    json.texts("resized", kept.resized());
+    json.texts("because", kept.because());
   }
 
   /** The jumpers inside its segments, which the volts reckon with. */
@@ -252,8 +266,7 @@ public final class PlanWriter {
   private static void controllers(Json json, Reading reading) throws IOException {
     Map<String, List<PortReading>> ports =
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
-    Map<String, String> addresses =
-        NetworkAddresses.of(reading.show(), reading.decisions().controllers());
+    Map<String, String> addresses = NetworkAddresses.of(reading.show(), reading.decisions());
     json.list(
         "controllers",
         reading.decisions().controllers(),

@@ -12,7 +12,10 @@ import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 
-/** The show file: {@code formatVersion}, {@code settings} as in SETTINGS.json, {@code runs}. */
+/**
+ * The show file: {@code formatVersion}, {@code settings} as in SETTINGS.json, {@code runs}, and
+ * what the builder decided, his accepted {@code plan} among it.
+ */
 final class ShowDocument {
   private static final int VERSION = 1;
 
@@ -53,7 +56,8 @@ final class ShowDocument {
             .withBench(BenchJson.read(in))
             .withPreparation(PreparationJson.read(in).orElse(bare.preparation()))
             .withAllotting(AllottingJson.read(in, bare.allotting()))
-            .withWiring(WiringJson.read(in, bare.wiring()));
+            .withWiring(WiringJson.read(in, bare.wiring()))
+            .withAccepted(AcceptedJson.read(in));
     // Hours stand in the settings; a show file may have them beside these.
     Optional<Hours> hours = HoursJson.read(in);
     if (hours.isPresent()) {
@@ -92,6 +96,7 @@ final class ShowDocument {
           PreparationJson.write(json, show.preparation());
           AllottingJson.write(json, show.allotting());
           WiringJson.writePosts(json, show.wiring());
+          AcceptedJson.write(json, show);
         });
   }
 

@@ -102,7 +102,7 @@ final class WiringJson {
                     "jumperWire", "should be a wire that may be fused, such as 20AWG or 0.5mm2."));
   }
 
-  private static PowerWays ways(JsonFields in) throws BadInputException {
+  static PowerWays ways(JsonFields in) throws BadInputException {
     PowerWays d = PowerWays.DEFAULT;
     Optional<JsonFields> found = in.object("power");
     if (found.isEmpty()) {
@@ -180,7 +180,10 @@ final class WiringJson {
             j.put("jumperWire", c.jumper().id());
           });
     }
-    PowerWays w = wiring.ways();
+    writeWays(json, wiring.ways());
+  }
+
+  static void writeWays(Json json, PowerWays w) throws IOException {
     if (!w.equals(PowerWays.DEFAULT)) {
       json.object(
           "power",

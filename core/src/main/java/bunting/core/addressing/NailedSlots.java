@@ -27,14 +27,15 @@ final class NailedSlots {
   private final Map<String, List<HandOut.Nail>> nails = new HashMap<>();
   private final Map<String, TreeSet<Integer>> universesOf = new HashMap<>();
   private TreeSet<Integer> own = new TreeSet<>();
+  private final TreeSet<Integer> ofPort = new TreeSet<>();
   private boolean freshPort;
   private boolean freshBox;
   private String box = "";
   private boolean exhausted;
 
-  NailedSlots(Addressing policy, HandOut handOut) {
+  NailedSlots(Addressing policy, List<HandOut.Nail> fixed) {
     this.policy = policy;
-    for (HandOut.Nail nail : handOut.nails()) {
+    for (HandOut.Nail nail : fixed) {
       nails.computeIfAbsent(nail.run(), k -> new ArrayList<>()).add(nail);
       for (SlotRange r : nail.slots()) {
         taken.set(absolute(r.universe(), r.first()), absolute(r.universe(), r.last()) + 1);
@@ -61,7 +62,13 @@ final class NailedSlots {
   }
 
   void startPort() {
-    freshPort = policy.portStart() == PortStart.NEW_UNIVERSE;
+    freshPort = startsAnew();
+    ofPort.clear();
+  }
+
+  /** Whether ports share no universe. */
+  private boolean startsAnew() {
+    return policy.portStart() == PortStart.NEW_UNIVERSE;
   }
 
   List<SlotRow> take(String run, int channels, Fitting fitting, int first, int last) {
@@ -71,6 +78,12 @@ final class NailedSlots {
     for (int set = 0; set < starts.length; set++) {
       starts[set] = nailedStart(run, channels, fitting, first + set * n);
       free += starts[set] < 0 ? 1 : 0;
+    }
+    for (int start : starts) {
+      if (start >= 0) {
+        freshPort = false;
+        ofPort.add(start / SlotCursor.SLOTS + 1);
+      }
     }
     if (free > 0) {
       int[] fresh = stretch(run, free, channels);
@@ -88,6 +101,9 @@ final class NailedSlots {
     }
     freshPort = false;
     freshBox = false;
+    for (int start : starts) {
+      ofPort.add(start / SlotCursor.SLOTS + 1);
+    }
     return rows(starts, channels, fitting, first, last);
   }
 
@@ -126,13 +142,13 @@ final class NailedSlots {
    * Starts of so many sets of a run in one free stretch, which is taken; empty when there is none.
    */
   private int[] stretch(String run, int sets, int channels) {
-    Optional<int[]> found = behind(run, sets, channels);
+    Optional<int[]> found = freshPort ? Optional.empty() : behind(run, sets, channels);
     int wished = policy.boxStarts().at().getOrDefault(box, 0);
     if (freshBox && wished > 0) {
       found = layout(absolute(wished, 1), sets, channels);
     }
     if (!freshPort) {
-      for (int universe : List.copyOf(own)) {
+      for (int universe : List.copyOf(startsAnew() ? ofPort : own)) {
         found = found.or(() -> inUniverse(universe, sets, channels));
       }
     }
@@ -159,7 +175,8 @@ final class NailedSlots {
     for (HandOut.Nail nail : nails.getOrDefault(run, List.of())) {
       SlotRange end = nail.slots().isEmpty() ? new SlotRange(1, 1, 1) : nail.slots().getLast();
       int next = absolute(end.universe(), end.last()) + 1;
-      if (!nail.slots().isEmpty() && end.last() < SlotCursor.SLOTS) {
+      boolean ofItsPort = !startsAnew() || ofPort.contains(end.universe());
+      if (!nail.slots().isEmpty() && end.last() < SlotCursor.SLOTS && ofItsPort) {
         found = found.or(() -> layout(next, sets, channels));
       }
     }

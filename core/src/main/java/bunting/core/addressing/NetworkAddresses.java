@@ -1,5 +1,7 @@
 package bunting.core.addressing;
 
+import bunting.core.show.Addresses;
+import bunting.core.show.Decisions;
 import bunting.core.show.Lan;
 import bunting.core.show.Network;
 import bunting.core.show.PlacedController;
@@ -36,7 +38,18 @@ public final class NetworkAddresses {
   }
 
   /** Returns addresses by controller id, in the order of the controllers. */
-  public static Map<String, String> of(Show show, List<PlacedController> controllers) {
+  public static Map<String, String> of(Show show, Decisions decisions) {
+    Map<String, String> kept = decisions.addresses().map(Addresses::network).orElse(Map.of());
+    return of(show, decisions.controllers(), kept);
+  }
+
+  /**
+   * Returns addresses by controller id.
+   *
+   * @param kept addresses of an earlier plan; those that still are free in the show's subnet stay
+   */
+  static Map<String, String> of(
+      Show show, List<PlacedController> controllers, Map<String, String> kept) {
     Network network = show.network();
     Map<String, String> fixed = new LinkedHashMap<>();
     show.allotting().handOut().ifPresent(h -> fixed.putAll(h.addresses()));
@@ -45,6 +58,15 @@ public final class NetworkAddresses {
     taken.add(network.sender());
     taken.addAll(network.lan().taken().keySet());
     network.lan().gateway().ifPresent(taken::add);
+    for (PlacedController c : controllers) {
+      String id = c.controller().id();
+      if (!fixed.containsKey(id) && kept.containsKey(id) && suits(network, kept.get(id))) {
+        String address = kept.get(id);
+        if (taken.add(address)) {
+          fixed.put(id, address);
+        }
+      }
+    }
     boolean twoNumbers = network.base().indexOf('.') == network.base().lastIndexOf('.');
     FreeAddresses free =
         new FreeAddresses(
@@ -59,6 +81,12 @@ public final class NetworkAddresses {
       addresses.put(id, fixed.containsKey(id) ? fixed.get(id) : free.next());
     }
     return addresses;
+  }
+
+  private static boolean suits(Network network, String address) {
+    return Ip4.parse(address)
+        .filter(a -> Subnet.of(network).isHost(a) && !inPool(network.lan(), a))
+        .isPresent();
   }
 
   /** Whether the router gives an address out by itself. */

@@ -1,6 +1,8 @@
 package bunting.core.addressing;
 
+import bunting.core.show.Addresses;
 import bunting.core.show.Addressing;
+import bunting.core.show.Decisions;
 import bunting.core.show.Fitting;
 import bunting.core.show.HandOut;
 import bunting.core.show.Show;
@@ -9,7 +11,7 @@ import java.util.Optional;
 
 /**
  * Gives slots to everything, box by box and port by port: by the policy alone ({@link SlotCursor})
- * while nothing is handed out; else what was handed out keeps its slots and the rest goes into gaps
+ * while nothing is handed out or kept; else what was keeps its slots and the rest goes into gaps
  * and behind ({@link NailedSlots}).
  */
 public final class SlotBook {
@@ -17,15 +19,20 @@ public final class SlotBook {
   private final SlotCursor cursor;
   private final Optional<NailedSlots> nailed;
 
-  /** For a show's policy and what it has handed out. */
-  public SlotBook(Show show) {
-    this(show.addressing(), show.allotting().handOut());
+  /**
+   * Returns a book for a plan: by the addresses that it kept, else by the policy and what was
+   * handed out.
+   */
+  public static SlotBook of(Show show, Decisions decisions) {
+    Optional<List<HandOut.Nail>> kept = decisions.addresses().map(Addresses::slots);
+    return new SlotBook(
+        show.addressing(), kept.or(() -> show.allotting().handOut().map(HandOut::nails)));
   }
 
-  SlotBook(Addressing policy, Optional<HandOut> handOut) {
+  SlotBook(Addressing policy, Optional<List<HandOut.Nail>> fixed) {
     this.policy = policy;
     this.cursor = new SlotCursor(policy);
-    this.nailed = handOut.map(h -> new NailedSlots(policy, h));
+    this.nailed = fixed.map(nails -> new NailedSlots(policy, nails));
   }
 
   /** Whether the universes did not suffice. What was given out since is void. */

@@ -107,7 +107,7 @@ public final class UniverseCount implements UniverseRoom {
   }
 
   private boolean fitsOnTrial(List<BoxLoad> boxes) {
-    SlotBook cursor = new SlotBook(policy, handOut);
+    SlotBook cursor = new SlotBook(policy, handOut.map(HandOut::nails));
     for (BoxLoad box : boxes) {
       int count = count(box, cursor);
       if (cursor.exhausted() || count > box.type().universesMax()) {

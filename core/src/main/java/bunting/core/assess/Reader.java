@@ -48,7 +48,7 @@ final class Reader {
   Reader(Show show, Decisions decisions, Collection<SolvedBox> before, boolean failed) {
     this.show = show;
     this.decisions = decisions;
-    this.cursor = new SlotBook(show);
+    this.cursor = SlotBook.of(show, decisions);
     this.runs = show.runs().stream().collect(Collectors.toMap(Run::name, Function.identity()));
     this.controllerTypes = show.catalogue().controllerTypesById();
     this.electrics = new Electrics(show, decisions, before, failed);

@@ -31,7 +31,7 @@ final class AddressInPool implements Check {
   @Override
   public void examine(Reading reading, Reporter to) {
     Lan lan = reading.show().network().lan();
-    NetworkAddresses.of(reading.show(), reading.decisions().controllers())
+    NetworkAddresses.of(reading.show(), reading.decisions())
         .forEach(
             (box, address) -> {
               if (NetworkAddresses.inPool(lan, Ip4.parse(address).orElseThrow())) {

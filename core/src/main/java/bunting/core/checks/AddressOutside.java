@@ -35,7 +35,7 @@ final class AddressOutside implements Check {
     if (!subnet.isHost(Ip4.parse(sender).orElseThrow())) {
       report("The sender", Subject.Kind.SETTING, "sender", sender, subnet, to);
     }
-    NetworkAddresses.of(reading.show(), reading.decisions().controllers())
+    NetworkAddresses.of(reading.show(), reading.decisions())
         .forEach(
             (box, address) -> {
               if (!subnet.isHost(Ip4.parse(address).orElseThrow())) {

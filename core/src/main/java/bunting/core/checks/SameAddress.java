@@ -33,7 +33,7 @@ final class SameAddress implements Check {
     reading.show().network().lan().taken().forEach(seen::put);
     reading.show().network().lan().gateway().ifPresent(g -> seen.put(g, "the router"));
     seen.put(reading.show().network().sender(), "the computer that sends");
-    NetworkAddresses.of(reading.show(), reading.decisions().controllers())
+    NetworkAddresses.of(reading.show(), reading.decisions())
         .forEach(
             (box, address) -> {
               String other = seen.putIfAbsent(address, box);

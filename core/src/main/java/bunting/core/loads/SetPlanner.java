@@ -23,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.UnaryOperator;
 
 /**
  * Puts plain sets on dimmer boards: place by place and voltage by voltage, in the order of the
@@ -58,7 +59,7 @@ public final class SetPlanner {
     }
   }
 
-  /** What was decided; ids of supplies go on after those that there are. */
+  /** What was decided. */
   public record Plan(
       List<OtherDecisions.Dimmer> dimmers,
       List<OtherDecisions.Output> outputs,
@@ -81,13 +82,13 @@ public final class SetPlanner {
   /**
    * Plans all plain sets.
    *
-   * @param suppliesBefore how many supplies there are already
+   * @param supplyNames names the supply of a board, each once
    */
-  public static Plan plan(Show show, int suppliesBefore) {
-    return new SetPlanner(show).go(suppliesBefore);
+  public static Plan plan(Show show, UnaryOperator<String> supplyNames) {
+    return new SetPlanner(show).go(supplyNames);
   }
 
-  private Plan go(int suppliesBefore) {
+  private Plan go(UnaryOperator<String> supplyNames) {
     Map<Point, List<PlainSet>> byPlace = new LinkedHashMap<>();
     for (PlainSet set : queue) {
       byPlace.computeIfAbsent(place(set), k -> new ArrayList<>()).add(set);
@@ -100,7 +101,7 @@ public final class SetPlanner {
     for (Board board : boards) {
       String id = "D" + (dimmers.size() + 1);
       SupplyType type = supply(board.volts, board.amps).orElseThrow();
-      String supply = "S" + (suppliesBefore + supplies.size() + 1);
+      String supply = supplyNames.apply(id);
       supplies.add(new Supply(supply, type.id(), board.at, Optional.empty()));
       InputRule.Choice input = input(board.volts, board.amps);
       inputs.add(

@@ -73,8 +73,7 @@ public record NetworkPlan(
 
   /** Of a plan. */
   public static NetworkPlan of(Reading reading) {
-    Map<String, String> addresses =
-        NetworkAddresses.of(reading.show(), reading.decisions().controllers());
+    Map<String, String> addresses = NetworkAddresses.of(reading.show(), reading.decisions());
     Map<String, TreeSet<Integer>> universes = new HashMap<>();
     Map<String, Long> bytes = new HashMap<>();
     for (SegmentReading s : reading.segments()) {

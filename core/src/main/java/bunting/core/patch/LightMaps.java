@@ -20,8 +20,7 @@ public final class LightMaps {
   public static LightMap of(Reading reading) {
     List<LightMap.Place> places = new ArrayList<>();
     Map<String, Integer> index = new HashMap<>();
-    Map<String, String> addresses =
-        NetworkAddresses.of(reading.show(), reading.decisions().controllers());
+    Map<String, String> addresses = NetworkAddresses.of(reading.show(), reading.decisions());
     for (var c : reading.decisions().controllers()) {
       String id = c.controller().id();
       index.put(id, places.size());

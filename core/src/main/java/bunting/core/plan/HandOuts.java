@@ -27,10 +27,7 @@ public final class HandOuts {
     String to = Names.shortened(whom);
     HandOut now =
         HandingOut.of(
-            date,
-            to,
-            Patches.of(plan),
-            NetworkAddresses.of(plan.show(), plan.decisions().controllers()));
+            date, to, Patches.of(plan), NetworkAddresses.of(plan.show(), plan.decisions()));
     List<HandOut.Nail> nails = new ArrayList<>(now.nails());
     show.allotting()
         .handOut()

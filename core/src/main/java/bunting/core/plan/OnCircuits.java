@@ -6,6 +6,7 @@ import bunting.core.assess.SupplyReading;
 import bunting.core.mains.CircuitPlanner;
 import bunting.core.mains.Outlets;
 import bunting.core.power.PowerPlanner;
+import bunting.core.show.Circuit;
 import bunting.core.show.Decisions;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.OtherDecisions;
@@ -18,15 +19,22 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** Supplies and chains of bulb strings on the show's circuits, at the most that can be sent. */
 final class OnCircuits {
   private final Show show;
   private final List<CircuitPlanner.Load> loads = new ArrayList<>();
+  private final Map<String, String> before = new TreeMap<>();
 
-  /** For what the supplies and chains draw. */
-  OnCircuits(Show show, Consequence worst) {
+  /**
+   * For what the supplies and chains draw.
+   *
+   * @param plan an earlier plan, whose supplies stay on their circuits
+   */
+  OnCircuits(Show show, Consequence worst, Optional<Decisions> plan) {
     this.show = show;
+    plan.ifPresent(this::note);
     for (SupplyReading s : worst.supplies()) {
       double voltAmps = s.type().voltAmps(s.loadWatts());
       Optional<Point> at = Optional.of(s.supply().at());
@@ -42,13 +50,43 @@ final class OnCircuits {
     }
   }
 
+  private void note(Decisions plan) {
+    plan.supplies().forEach(s -> s.circuit().ifPresent(c -> before.put(s.id(), c)));
+    plan.others().chains().forEach(c -> c.circuit().ifPresent(on -> before.put(c.id(), on)));
+    plan.others().devices().forEach((id, c) -> before.put(device(id), c));
+  }
+
+  /** All on the circuits that they were on; else all but one; else all anew. */
+  private Map<String, String> assigned(List<Circuit> circuits) {
+    Set<String> there = circuits.stream().map(Circuit::id).collect(Collectors.toSet());
+    Map<String, String> kept = new TreeMap<>(before);
+    kept.values().retainAll(there);
+    List<String> free = new ArrayList<>(List.of(""));
+    loads.stream().map(CircuitPlanner.Load::key).filter(kept::containsKey).forEach(free::add);
+    for (String one : free) {
+      List<CircuitPlanner.Load> fixed =
+          loads.stream()
+              .map(
+                  l ->
+                      l.fixed().isPresent() || l.key().equals(one) || !kept.containsKey(l.key())
+                          ? l
+                          : new CircuitPlanner.Load(
+                              l.key(), l.voltAmps(), Optional.of(kept.get(l.key())), l.at()))
+              .toList();
+      Map<String, String> on = CircuitPlanner.assign(fixed, circuits, Outlets.byCircuit(show));
+      if (free.size() == 1 || on.size() == loads.size()) {
+        return on;
+      }
+    }
+    return CircuitPlanner.assign(loads, circuits, Outlets.byCircuit(show));
+  }
+
   /** The decisions with all of them on circuits, as far as there is a way. */
   Decisions hang(Decisions dry) {
     if (show.circuits().isEmpty()) {
       return dry;
     }
-    Map<String, String> on =
-        CircuitPlanner.assign(loads, show.circuits().get(), Outlets.byCircuit(show));
+    Map<String, String> on = assigned(show.circuits().get());
     Map<String, String> devices = new TreeMap<>();
     for (MainsDevice d : show.mains().devices()) {
       String circuit = on.get(device(d.id()));

@@ -1,5 +1,6 @@
 package bunting.core.plan;
 
+import bunting.core.addressing.KeptAddresses;
 import bunting.core.addressing.UniverseCount;
 import bunting.core.assess.Reading;
 import bunting.core.cost.BuildCost;
@@ -7,15 +8,20 @@ import bunting.core.loads.BulbPlanner;
 import bunting.core.loads.SetPlanner;
 import bunting.core.ports.Allotment;
 import bunting.core.ports.PortPlanner;
+import bunting.core.ports.PortRepair;
 import bunting.core.ports.SearchWatch;
+import bunting.core.ports.UniverseRoom;
 import bunting.core.power.PowerPlan;
 import bunting.core.power.PowerPlanner;
 import bunting.core.power.WiringPrice;
+import bunting.core.show.Accepted;
+import bunting.core.show.Addresses;
 import bunting.core.show.Decisions;
 import bunting.core.show.Goal;
 import bunting.core.show.Input;
 import bunting.core.show.OtherDecisions;
 import bunting.core.show.PixelType;
+import bunting.core.show.PortReport;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
@@ -29,12 +35,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /**
- * Proposes all decisions of a show: ports first, then power, then mains. Where a run cannot be
- * powered from the box that it was put on, another box is tried, and when none is left the run is
- * given back as unplaced with what it lacked.
+ * Proposes all decisions of a show: ports first, then power, then mains. A show that has a plan
+ * keeps it: only what no longer fits is changed ({@link PortRepair}, {@link PowerPlanner}). Where a
+ * run cannot be powered from the box that it was put on, another box is tried, and when none is
+ * left the run is given back as unplaced with what it lacked.
  */
 public final class Planner {
   /** After so many rounds a run that still has no power is given back at once. */
@@ -42,6 +50,7 @@ public final class Planner {
 
   private final Show show;
   private final Optional<SearchWatch> search;
+  private final Optional<Accepted> plan;
   private final Map<String, Run> runs = new HashMap<>();
   private final Map<String, Unplaced> powerless = new LinkedHashMap<>();
   private final Set<PortPlanner.Forbidden> forbidden = new HashSet<>();
@@ -49,6 +58,7 @@ public final class Planner {
   private Planner(Show show, Optional<SearchWatch> search) {
     this.show = show;
     this.search = search;
+    this.plan = Keeping.fitted(show);
     show.runs().forEach(r -> runs.put(r.name(), r));
   }
 
@@ -75,13 +85,13 @@ public final class Planner {
   }
 
   private Decisions run() {
-    UniverseCount universes = new UniverseCount(show);
+    UniverseRoom universes =
+        before().map(b -> KeptAddresses.room(show, b)).orElseGet(() -> new UniverseCount(show));
     WiringPrice wiring = new WiringPrice(show);
     for (int round = 0; ; round++) {
-      PortPlanner.Allotted allotted =
-          PortPlanner.allot(show, powerless.keySet(), forbidden, universes, wiring, search);
+      PortPlanner.Allotted allotted = allotted(universes, wiring);
       Allotment allotment = allotted.allotment();
-      PowerPlan power = PowerPlanner.plan(show, allotment);
+      PowerPlan power = PowerPlanner.plan(show, allotment, plan);
       if (power.failures().isEmpty()) {
         return Accounting.settled(show, finished(allotted, power));
       }
@@ -103,6 +113,18 @@ public final class Planner {
     }
   }
 
+  private PortPlanner.Allotted allotted(UniverseRoom universes, WiringPrice wiring) {
+    return plan.map(
+            p ->
+                new PortPlanner.Allotted(
+                    PortRepair.allot(
+                        show, p.decisions(), powerless.keySet(), forbidden, universes, wiring),
+                    PortReport.NONE))
+        .orElseGet(
+            () ->
+                PortPlanner.allot(show, powerless.keySet(), forbidden, universes, wiring, search));
+  }
+
   private boolean hasOtherBox(Run run, String controller) {
     if (run.pin().isPresent() || show.controllers().isEmpty()) {
       return false;
@@ -121,7 +143,7 @@ public final class Planner {
     List<Unplaced> unplaced = new ArrayList<>(allotment.unplaced());
     unplaced.addAll(powerless.values());
     unplaced.sort(Comparator.comparingInt(u -> order.get(u.run())));
-    SetPlanner.Plan sets = SetPlanner.plan(show, power.supplies().size());
+    SetPlanner.Plan sets = SetPlanner.plan(show, supplyNames(power));
     BulbPlanner.Plan bulbs = BulbPlanner.plan(show);
     unplaced.addAll(sets.unplaced());
     unplaced.addAll(bulbs.unplaced());
@@ -138,9 +160,55 @@ public final class Planner {
         supplies,
         inputs,
         unplaced,
-        PortPlanner.controllersLowerBound(show, allotment, search.isPresent()),
+        PortPlanner.controllersLowerBound(show, allotment, search.isPresent() && plan.isEmpty()),
         new OtherDecisions(sets.dimmers(), sets.outputs(), bulbs.chains()),
-        allotted.report());
+        allotted.report(),
+        Optional.empty());
+  }
+
+  /** Names for supplies of PWM boards: what the board's had, else the next that is free. */
+  private UnaryOperator<String> supplyNames(PowerPlan power) {
+    Set<String> taken = power.supplies().stream().map(Supply::id).collect(Collectors.toSet());
+    Map<String, String> had = new HashMap<>();
+    plan.ifPresent(p -> p.decisions().others().dimmers().forEach(d -> had.put(d.id(), d.supply())));
+    return board -> {
+      String id = had.getOrDefault(board, "");
+      int next = 0;
+      while (id.isEmpty() || !taken.add(id)) {
+        id = "S" + ++next;
+      }
+      return id;
+    };
+  }
+
+  /** The addresses of the plan that the show has. */
+  private Optional<Addresses> before() {
+    Addresses none = new Addresses(List.of(), Map.of());
+    return plan.map(p -> p.decisions().addresses().orElse(none));
+  }
+
+  /** With the addresses of the plan that the show has, as far as they can be kept. */
+  private Decisions addressed(Decisions now) {
+    return before()
+        .map(before -> now.withAddresses(KeptAddresses.of(show, now, before)))
+        .orElse(now);
+  }
+
+  /** The plan that the show has, with all that is known of it, where nothing of it had to give. */
+  private Decisions kept(Decisions now) {
+    return plan.map(Accepted::decisions)
+        .filter(was -> runsOf(was.unplaced()).equals(runsOf(now.unplaced())))
+        .filter(
+            was ->
+                now.with(was.report())
+                    .withBound(was.controllersLowerBound())
+                    .withUnplaced(was.unplaced())
+                    .equals(was))
+        .orElse(now);
+  }
+
+  private static List<String> runsOf(List<Unplaced> unplaced) {
+    return unplaced.stream().map(Unplaced::run).toList();
   }
 
   /** Priced as it is wired, and on circuits: with supplies chosen for those where need be. */
@@ -154,6 +222,7 @@ public final class Planner {
         PowerPlanner.plan(
             show,
             allotted.allotment(),
+            plan,
             show.circuits().orElseThrow(),
             first.mains().others(pixels));
     if (!fitted.failures().isEmpty()) {
@@ -167,18 +236,20 @@ public final class Planner {
   private record Hung(Decisions decisions, OnCircuits mains, long off) {}
 
   private Hung hung(Decisions dry) {
-    Reading reading = Reading.of(show, dry);
+    Decisions addressed = addressed(dry);
+    Reading reading = Reading.of(show, addressed);
     BuildCost build = reading.totals().build();
     // The search knew the price, the cable and its copper nearly.
     Decisions priced =
-        dry.with(
-            dry.report()
+        addressed.with(
+            addressed
+                .report()
                 .with(Goal.COST, build.total())
                 .with(Goal.CABLE, build.metres())
                 .with(Goal.FEEDS, dry.feeds().stream().mapToInt(f -> f.viaPort() ? 0 : 1).sum())
                 .with(Goal.COPPER, Copper.of(reading).kilograms()));
-    OnCircuits mains = new OnCircuits(show, reading.worst());
+    OnCircuits mains = new OnCircuits(show, reading.worst(), plan.map(Accepted::decisions));
     Decisions on = mains.hang(priced);
-    return new Hung(on, mains, show.circuits().isEmpty() ? 0 : OnCircuits.off(on));
+    return new Hung(kept(on), mains, show.circuits().isEmpty() ? 0 : OnCircuits.off(on));
   }
 }

@@ -13,6 +13,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Feeds moved, planted, pulled and stretched by hand. A trial changes the decisions alone, so that
@@ -48,7 +51,13 @@ public final class Posts {
     if (like.isEmpty()) {
       return decisions;
     }
-    String id = "F" + (decisions.feeds().size() + 1);
+    Set<String> ids = decisions.feeds().stream().map(Feed::id).collect(Collectors.toSet());
+    String id =
+        IntStream.iterate(1, n -> n + 1)
+            .mapToObj(n -> "F" + n)
+            .filter(n -> !ids.contains(n))
+            .findFirst()
+            .orElseThrow();
     List<Feed> feeds = new ArrayList<>(decisions.feeds());
     feeds.add(
         new Feed(
@@ -135,10 +144,12 @@ public final class Posts {
 
   /** The show with the posts of an island the planner's again. */
   public static Show release(Show show, Island island) {
-    Wiring wiring = show.wiring();
+    Show next = show;
     for (Island.Part part : island.parts()) {
-      wiring = wiring.withPosts(part.run(), List.of());
+      next =
+          next.withWiring(next.wiring().withPosts(part.run(), List.of()))
+              .withAccepted(next.accepted().map(a -> a.withoutFeeds(part.run())));
     }
-    return show.withWiring(wiring);
+    return next;
   }
 }

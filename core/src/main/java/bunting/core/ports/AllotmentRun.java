@@ -51,6 +51,37 @@ final class AllotmentRun {
       Set<PortPlanner.Forbidden> forbidden,
       UniverseRoom universes,
       Preference preference) {
+    this(
+        show,
+        show.runs().stream().filter(r -> !excluded.contains(r.name())).toList(),
+        HeldPieces.byRun(show),
+        forbidden,
+        universes,
+        preference,
+        given(show));
+  }
+
+  private static List<BoxLoad> given(Show show) {
+    Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
+    return show.controllers().orElse(List.of()).stream()
+        .map(c -> new BoxLoad(c, kinds.get(c.type())))
+        .toList();
+  }
+
+  /**
+   * A pass for some runs.
+   *
+   * @param held pieces that have their place
+   * @param there boxes, with what is on them already
+   */
+  AllotmentRun(
+      Show show,
+      List<Run> runs,
+      Map<String, List<Held>> held,
+      Set<PortPlanner.Forbidden> forbidden,
+      UniverseRoom universes,
+      Preference preference,
+      List<BoxLoad> there) {
     this.show = show;
     this.forbidden = forbidden;
     this.preference = preference;
@@ -60,14 +91,12 @@ final class AllotmentRun {
     this.placer = preference == Preference.SPREAD ? plain.spreading() : plain;
     this.spare = show.allotting().planning().sparePorts();
     this.chooser = new BoxChooser(show.catalogue().controllerTypes(), fps, spare);
-    Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
-    for (Controller c : show.controllers().orElse(List.of())) {
-      boxes.add(new BoxLoad(c, kinds.get(c.type())));
-      given.add(c.id());
+    for (BoxLoad box : there) {
+      boxes.add(box);
+      given.add(box.controller().id());
     }
-    this.held = HeldPieces.byRun(show);
-    this.queue =
-        new ArrayList<>(show.runs().stream().filter(r -> !excluded.contains(r.name())).toList());
+    this.held = held;
+    this.queue = new ArrayList<>(runs);
   }
 
   Allotment go() {

@@ -209,6 +209,17 @@ public final class BoxLoad {
     pieces--;
     changes++;
     ports.get(port - 1).removeLast();
+    settleVolts();
+  }
+
+  /** A box that had several voltages has those of what is left. */
+  private void settleVolts() {
+    for (PortLoad port : ports) {
+      if (!port.pieces().isEmpty()) {
+        volts = port.pieces().getFirst().type().volts();
+        return;
+      }
+    }
   }
 
   /** Takes a run's pieces off. */
@@ -218,6 +229,7 @@ public final class BoxLoad {
       pieces -= gone;
       changes += gone;
     }
+    settleVolts();
   }
 
   /** Puts a port's pieces into another order. */

@@ -18,8 +18,13 @@ public final class HeldPieces {
    * one, a count that went down cuts off what is beyond; the joints stay.
    */
   public static Map<String, List<Held>> byRun(Show show) {
+    return byRun(show, show.allotting().held());
+  }
+
+  /** Pieces by run, each run's made to cover it. */
+  static Map<String, List<Held>> byRun(Show show, List<Held> pieces) {
     Map<String, List<Held>> all = new LinkedHashMap<>();
-    for (Held held : show.allotting().held()) {
+    for (Held held : pieces) {
       all.computeIfAbsent(held.run(), k -> new ArrayList<>()).add(held);
     }
     Map<String, List<Held>> fitted = new LinkedHashMap<>();

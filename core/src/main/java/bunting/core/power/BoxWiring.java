@@ -27,9 +27,11 @@ final class BoxWiring {
   private final Map<Integer, PortWiring.NoPower> failed = new TreeMap<>();
 
   private final boolean quick;
+  private final Standing standing;
 
-  BoxWiring(BoxLoad box, PowerRules rules, Wiring wiring, boolean quick) {
+  BoxWiring(BoxLoad box, PowerRules rules, Wiring wiring, boolean quick, Standing standing) {
     this.quick = quick;
+    this.standing = standing;
     this.box = box;
     this.rules = rules;
     this.wiring = wiring;
@@ -83,7 +85,7 @@ final class BoxWiring {
     failed.remove(port);
     try {
       Budget budget = new Budget.Fixed(limit, rules.supplyAmps());
-      wired.put(port, PortWiring.wire(box, port, rules, budget, wiring, quick));
+      wired.put(port, PortWiring.wire(box, port, rules, budget, wiring, quick, standing));
     } catch (PortWiring.NoPower e) {
       failed.put(port, e);
       wired.put(port, List.of());

@@ -27,6 +27,7 @@ final class PortWiring {
   private final Wiring wiring;
   private final List<Island> islands = new ArrayList<>();
   private final boolean quick;
+  private final Standing standing;
 
   /**
    * A finished island; its first feed goes through the port where {@code trial.port} is there.
@@ -66,6 +67,7 @@ final class PortWiring {
    *
    * @param quick whether only the price is asked: where the price search finds nothing, nothing
    *     else is tried
+   * @param standing how the plan before it was wired
    */
   private PortWiring(
       Point box,
@@ -74,7 +76,9 @@ final class PortWiring {
       PowerRules rules,
       Budget budget,
       Wiring wiring,
-      boolean quick) {
+      boolean quick,
+      Standing standing) {
+    this.standing = standing;
     this.box = box;
     this.port = port;
     this.pieces = pieces;
@@ -86,17 +90,24 @@ final class PortWiring {
 
   /** The islands of a port; where a margin of volts cannot be kept, down to the least volts. */
   static List<Island> wire(
-      BoxLoad box, int port, PowerRules rules, Budget budget, Wiring wiring, boolean quick)
+      BoxLoad box,
+      int port,
+      PowerRules rules,
+      Budget budget,
+      Wiring wiring,
+      boolean quick,
+      Standing standing)
       throws NoPower {
     Point at = box.controller().at();
     List<Piece> pieces = box.ports().get(port - 1).pieces();
     try {
-      return new PortWiring(at, port, pieces, rules, budget, wiring, quick).wire();
+      return new PortWiring(at, port, pieces, rules, budget, wiring, quick, standing).wire();
     } catch (NoPower e) {
       if (!rules.keepsMargin()) {
         throw e;
       }
-      return new PortWiring(at, port, pieces, rules.atTheLimit(), budget, wiring, quick).wire();
+      return new PortWiring(at, port, pieces, rules.atTheLimit(), budget, wiring, quick, standing)
+          .wire();
     }
   }
 
@@ -105,11 +116,33 @@ final class PortWiring {
     while (next < pieces.size()) {
       Optional<PortLimit> limit =
           next == 0 && wiring.ways().fromPorts() ? budget.portLimit(port) : Optional.empty();
-      int held = byHand(next);
-      next += held > 0 ? held : asTheSchoolHasIt(next, limit);
+      int known = asItWas(next, limit);
+      if (known == 0) {
+        known = byHand(next);
+      }
+      next += known > 0 ? known : asTheSchoolHasIt(next, limit);
     }
     budget.portDone();
     return islands;
+  }
+
+  /** Wires pieces as the plan before it had them, as far as that holds; how many. */
+  private int asItWas(int next, Optional<PortLimit> limit) {
+    if (wiring.ways().school() == InjectionSchool.TRUNK) {
+      return 0;
+    }
+    Optional<Standing.Unit> unit = standing.from(pieces, next);
+    List<FeedTrial> trials = new ArrayList<>();
+    for (Standing.Wired island : unit.map(Standing.Unit::islands).orElse(List.of())) {
+      Optional<FeedTrial> trial = new IslandRepair(box, rules, wiring, island).trial(limit);
+      if (trial.isEmpty() || !acceptable(trial.get())) {
+        return 0;
+      }
+      trials.add(trial.get());
+    }
+    boolean apart = wiring.ways().school() == InjectionSchool.SECOND_SUPPLY && trials.size() > 1;
+    trials.forEach(t -> finish(new Island(t, apart)));
+    return unit.map(Standing.Unit::pieces).orElse(0);
   }
 
   /** How many pieces are wired then. */
@@ -174,7 +207,7 @@ final class PortWiring {
   /** The cheapest islands of all pieces up to the next that has posts by hand. */
   private int cheapest(int first, Optional<PortLimit> limit) throws NoPower {
     int to = first + 1;
-    while (to < pieces.size() && !heldHere(to, first)) {
+    while (to < pieces.size() && !heldHere(to, first) && standing.from(pieces, to).isEmpty()) {
       to++;
     }
     CheapestChain chain =

@@ -4,6 +4,7 @@ import bunting.core.copper.InputRule;
 import bunting.core.ports.Allotment;
 import bunting.core.ports.BoxLoad;
 import bunting.core.ports.Piece;
+import bunting.core.show.Accepted;
 import bunting.core.show.Circuit;
 import bunting.core.show.InjectionSchool;
 import bunting.core.show.LoadKind;
@@ -28,10 +29,7 @@ public final class PowerPlanner {
   private final Map<Double, PowerRules> rules = new ConcurrentHashMap<>();
   private final boolean quick;
   private final long pixels;
-
-  private PowerPlanner(Show show) {
-    this(show, false);
-  }
+  private final Standing standing;
 
   /**
    * A planner for a show.
@@ -39,6 +37,11 @@ public final class PowerPlanner {
    * @param quick whether only the price is asked
    */
   PowerPlanner(Show show, boolean quick) {
+    this(show, quick, Standing.NONE);
+  }
+
+  private PowerPlanner(Show show, boolean quick, Standing standing) {
+    this.standing = standing;
     this.show = show;
     this.quick = quick;
     this.pixels = PowerRules.pixels(show);
@@ -52,9 +55,20 @@ public final class PowerPlanner {
    */
   record Wired(Optional<WiredBox> box, List<PowerPlan.Failure> failures) {}
 
-  /** Plans the power of all boxes. */
-  public static PowerPlan plan(Show show, Allotment allotment) {
-    return new PowerPlanner(show).run(allotment, Optional.empty());
+  /**
+   * Plans the power of all boxes.
+   *
+   * @param before the plan that stays as it is where it holds
+   */
+  public static PowerPlan plan(Show show, Allotment allotment, Optional<Accepted> before) {
+    return new PowerPlanner(show, false, standing(show, before)).run(allotment, Optional.empty());
+  }
+
+  /** Where power is planned in another way than before, only names and supplies stay. */
+  private static Standing standing(Show show, Optional<Accepted> before) {
+    return before
+        .map(p -> Standing.of(show, p.decisions(), show.wiring().ways().wiresLike(p.ways())))
+        .orElse(Standing.NONE);
   }
 
   /**
@@ -70,8 +84,12 @@ public final class PowerPlanner {
    * where there is a way.
    */
   public static PowerPlan plan(
-      Show show, Allotment allotment, List<Circuit> circuits, List<Other> others) {
-    return new PowerPlanner(show)
+      Show show,
+      Allotment allotment,
+      Optional<Accepted> before,
+      List<Circuit> circuits,
+      List<Other> others) {
+    return new PowerPlanner(show, false, standing(show, before))
         .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, others)));
   }
 
@@ -87,18 +105,21 @@ public final class PowerPlanner {
       w.box().ifPresent(wired::add);
       failures.addAll(w.failures());
     }
-    if (show.wiring().ways().fewSizes()) {
+    if (show.wiring().ways().fewSizes() && !standing.keepsWiring()) {
       FewSizes.bring(wired);
     }
     if (!failures.isEmpty()) {
       return PowerPlan.failed(failures);
     }
-    WrittenDown written = new WrittenDown();
+    WrittenDown written = new WrittenDown(standing);
     wired.forEach(written::add);
-    SupplyPacker.Packed packed = SupplyPacker.pack(show, written.loads(), mains);
+    SupplyPacker.Packed packed =
+        standing.isThere() && mains.isEmpty()
+            ? new SupplyRepair(show, standing).pack(written)
+            : SupplyPacker.pack(show, written.loads(), mains);
     List<PlacedController> controllers =
         allotment.boxes().stream().map(b -> placed(b, packed.supplyOf())).toList();
-    return new Sizing(show, controllers, wired, written, packed).plan();
+    return new Sizing(show, controllers, wired, written, packed, standing).plan();
   }
 
   private static PlacedController placed(BoxLoad box, Map<String, String> supplyOf) {
@@ -206,7 +227,7 @@ public final class PowerPlanner {
 
   private List<List<PortWiring.Island>> byPrice(
       BoxLoad box, PowerRules rules, List<PowerPlan.Failure> failures) {
-    BoxWiring wiring = new BoxWiring(box, rules, show.wiring(), quick);
+    BoxWiring wiring = new BoxWiring(box, rules, show.wiring(), quick, standing);
     List<List<PortWiring.Island>> ports = wiring.wire();
     wiring.failures().forEach(e -> failures.add(failure(box, e)));
     return ports;
@@ -221,7 +242,7 @@ public final class PowerPlanner {
       List<PortWiring.Island> islands = List.of();
       if (!box.ports().get(port - 1).pieces().isEmpty()) {
         try {
-          islands = PortWiring.wire(box, port, rules, budget, show.wiring(), false);
+          islands = PortWiring.wire(box, port, rules, budget, show.wiring(), false, standing);
         } catch (PortWiring.NoPower e) {
           failures.add(failure(box, e));
         }

@@ -14,12 +14,17 @@ import bunting.core.show.PlacedBoard;
 import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import bunting.core.show.Trunk;
+import bunting.core.show.Wire;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Inputs and fuses by what the networks carry at the most that can be sent. The search guessed with
@@ -30,11 +35,15 @@ final class Sizing {
   /** An input changes what comes over it by little: after so many rounds it is left as it is. */
   private static final int ROUNDS = 4;
 
+  /** An input that was chosen for its drop is not too long by rounding, volts. */
+  private static final double DROP_ROUNDING_VOLTS = 1e-9;
+
   private final Show show;
   private final List<PlacedController> controllers;
   private final Map<String, WiredBox> wired = new HashMap<>();
   private final WrittenDown written;
   private final SupplyPacker.Packed packed;
+  private final Standing standing;
   private final List<Trunk> trunks = new ArrayList<>();
 
   Sizing(
@@ -42,7 +51,9 @@ final class Sizing {
       List<PlacedController> controllers,
       List<WiredBox> boxes,
       WrittenDown written,
-      SupplyPacker.Packed packed) {
+      SupplyPacker.Packed packed,
+      Standing standing) {
+    this.standing = standing;
     this.show = show;
     this.controllers = controllers;
     this.written = written;
@@ -52,11 +63,13 @@ final class Sizing {
 
   PowerPlan plan() {
     List<Feed> feeds = new ArrayList<>();
+    Standing.Fresh fresh = standing.fresh("F");
+    Set<String> named = new HashSet<>();
     for (WrittenDown.DraftFeed d : written.drafts()) {
       Post post = d.post();
       feeds.add(
           new Feed(
-              "F" + (feeds.size() + 1),
+              written.before(d).map(Feed::id).filter(named::add).orElseGet(fresh::next),
               d.segment(),
               d.atPixel(),
               d.fuseGroup().isPresent(),
@@ -142,6 +155,7 @@ final class Sizing {
       WiredBox box = wired.get(id);
       if (c.supply().isPresent() && box != null) {
         InputRule.Choice choice = amps.containsKey(id) ? choice(box, amps.get(id)) : box.input();
+        choice = asItWas(box, id, amps.get(id)).orElse(choice);
         inputs.add(
             new Input(
                 id,
@@ -153,6 +167,32 @@ final class Sizing {
       }
     }
     return inputs;
+  }
+
+  /**
+   * The input that the board had, where it bears the amps and drops no more than was expected.
+   *
+   * @param amps over it; null: not known yet
+   */
+  private Optional<InputRule.Choice> asItWas(WiredBox box, String board, @Nullable Double amps) {
+    PowerRules rules = box.rules();
+    Optional<Input> was = standing.input(board);
+    Optional<Wire> wire =
+        was.flatMap(i -> rules.wires().stream().filter(w -> w.id().equals(i.wire())).findFirst());
+    boolean byHand = show.wiring().conductors().inputWire().isPresent();
+    if (wire.isEmpty() || amps == null || byHand) {
+      return Optional.empty();
+    }
+    Input input = was.get();
+    double least = InputRule.leastFuse(amps, rules.margin(), input.wires());
+    double drop = amps * rules.copper().inputOhms(wire.get(), input.wires()).loop();
+    boolean holds =
+        !Fuses.over(Math.max(least, InputRule.LEAST_FUSE), input.fuseAmps())
+            && input.fuseAmps() <= wire.get().fuseAmpsMax()
+            && drop <= rules.supplyVolts() - rules.bus().across() + DROP_ROUNDING_VOLTS;
+    return holds
+        ? Optional.of(new InputRule.Choice(input.wires(), wire.get(), input.fuseAmps()))
+        : Optional.empty();
   }
 
   /** No thinner than was reckoned with when the feeds were placed: the drop may not grow. */
@@ -169,6 +209,12 @@ final class Sizing {
   /** The same wires with the fuse that their amps want. */
   private Input fused(Input input, double amps) {
     PowerRules rules = wired.get(input.board()).rules();
+    Optional<InputRule.Choice> was =
+        asItWas(wired.get(input.board()), input.board(), amps)
+            .filter(c -> c.pairs() == input.wires() && c.wire().id().equals(input.wire()));
+    if (was.isPresent()) {
+      return input.withFuse(was.get().fuseAmps());
+    }
     return input.withFuse(
         InputRule.fused(
                 amps, rules.margin(), input.wires(), show.catalogue().wiresById().get(input.wire()))
@@ -209,25 +255,35 @@ final class Sizing {
       freely.put(t.id(), 0.0);
     }
     double margin = show.settings().fuseMargin();
+    Map<String, Double> size = new HashMap<>();
+    List<String> open = new ArrayList<>();
+    for (String fuse : freely.keySet()) {
+      Optional<Double> was =
+          standing
+              .fuse(fuse)
+              .filter(f -> standing.keepsWiring() && f <= most.get(fuse))
+              .filter(f -> through.containsKey(fuse) && !Fuses.over(margin * through.get(fuse), f));
+      was.ifPresentOrElse(f -> size.put(fuse, f), () -> open.add(fuse));
+    }
     List<FewFuses.Range> ranges = new ArrayList<>();
-    freely.forEach(
-        (fuse, free) -> {
+    open.forEach(
+        fuse -> {
+          double free = freely.get(fuse);
           double bears = most.get(fuse);
           double largest = Fuses.largest(bears).orElse(0);
           Double carries = through.get(fuse);
           double least =
               carries == null ? largest : Fuses.next(carries, margin, bears).orElse(largest);
           double one = show.wiring().ways().fuses().amps();
-          double size = one > least && one <= bears ? one : least;
-          ranges.add(new FewFuses.Range(size, Math.max(size, free)));
+          double wanted = one > least && one <= bears ? one : least;
+          ranges.add(new FewFuses.Range(wanted, Math.max(wanted, free)));
         });
     List<Double> sizes =
         show.wiring().ways().fuses() == FuseSizes.FEW
             ? FewFuses.of(ranges)
             : ranges.stream().map(FewFuses.Range::least).toList();
-    Map<String, Double> size = new HashMap<>();
-    for (String fuse : freely.keySet()) {
-      size.put(fuse, sizes.get(size.size()));
+    for (int i = 0; i < open.size(); i++) {
+      size.put(open.get(i), sizes.get(i));
     }
     return feeds.stream().map(f -> f.withFuse(size.get(f.fuse()))).toList();
   }

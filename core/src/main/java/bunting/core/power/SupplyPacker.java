@@ -31,7 +31,7 @@ final class SupplyPacker {
   record Packed(List<Supply> supplies, Map<String, String> supplyOf) {}
 
   /** What supplies may be loaded with, trimmed as they are. */
-  private record Room(double percent, Conductors copper) {
+  record Room(double percent, Conductors copper) {
     double watts(SupplyType type) {
       double held = copper.supplyVolts(type.volts());
       return type.usableAmps(percent, held) * held + ROUNDING_WATTS;
@@ -209,7 +209,7 @@ final class SupplyPacker {
         .sum();
   }
 
-  private static SupplyType larger(List<SupplyType> types, SupplyType type) {
+  static SupplyType larger(List<SupplyType> types, SupplyType type) {
     return types.stream()
         .filter(t -> t.watts() > type.watts())
         .min(Comparator.comparingDouble(SupplyType::watts).thenComparing(SupplyType::id))
@@ -238,7 +238,7 @@ final class SupplyPacker {
   }
 
   /** What is on the shelf first, the smallest that will do; else the cheapest to buy. */
-  private static SupplyType cheapest(List<SupplyType> types, double watts, Room room, Shelf shelf) {
+  static SupplyType cheapest(List<SupplyType> types, double watts, Room room, Shelf shelf) {
     return types.stream()
         .filter(t -> room.watts(t) >= watts)
         .min(

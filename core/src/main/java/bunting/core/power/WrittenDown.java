@@ -4,6 +4,7 @@ import bunting.core.copper.FuseNames;
 import bunting.core.ports.BoxLoad;
 import bunting.core.ports.Piece;
 import bunting.core.show.Break;
+import bunting.core.show.Feed;
 import bunting.core.show.PlacedBoard;
 import bunting.core.show.Segment;
 import java.util.ArrayList;
@@ -20,6 +21,12 @@ final class WrittenDown {
   private final List<SupplyPacker.Load> loads = new ArrayList<>();
   private final List<DraftTrunk> trunks = new ArrayList<>();
   private final Map<String, Integer> parts = new HashMap<>();
+  private final Map<String, String> runOf = new HashMap<>();
+  private final Standing standing;
+
+  WrittenDown(Standing standing) {
+    this.standing = standing;
+  }
 
   /** The first draft of each island of the box in hand. */
   private final Map<WiredBox.Hung.Place, Integer> firstDraft = new HashMap<>();
@@ -73,8 +80,17 @@ final class WrittenDown {
     return loads;
   }
 
+  private static final String BANK = "bank ";
+
   static String bankKey(BoxLoad box) {
-    return "bank " + PlacedBoard.id(box.controller().id(), box.bank());
+    return BANK + PlacedBoard.id(box.controller().id(), box.bank());
+  }
+
+  /** The board whose bank a load is; empty: it is fed from the distribution. */
+  static Optional<String> board(SupplyPacker.Load load) {
+    return load.key().startsWith(BANK)
+        ? Optional.of(load.key().substring(BANK.length()))
+        : Optional.empty();
   }
 
   /** Writes a box's islands down. */
@@ -211,7 +227,21 @@ final class WrittenDown {
     }
   }
 
+  /** What a piece was called before; else its run's name and the next number. */
   private String id(Piece piece) {
-    return piece.run().name() + "#" + parts.merge(piece.run().name(), 1, Integer::sum);
+    String run = piece.run().name();
+    Optional<String> known = standing.segment(run, piece.first());
+    String id = known.filter(k -> !runOf.containsKey(k)).orElse("");
+    while (id.isEmpty() || (known.isEmpty() && standing.isSegment(id)) || runOf.containsKey(id)) {
+      id = run + "#" + parts.merge(run, 1, Integer::sum);
+    }
+    runOf.put(id, run);
+    return id;
+  }
+
+  /** The feed that was where a draft is. */
+  Optional<Feed> before(DraftFeed draft) {
+    return standing.feed(
+        runOf.get(draft.segment()), draft.atPixel(), draft.fuseGroup().isPresent());
   }
 }

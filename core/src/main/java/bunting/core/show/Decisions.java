@@ -1,6 +1,7 @@
 package bunting.core.show;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Everything that was decided about a show: boxes, order on the ports, leads, feeds, fuses, breaks,
@@ -9,6 +10,7 @@ import java.util.List;
  * pixels.
  *
  * @param trunks heavy pairs whose tails are among the feeds
+ * @param addresses those that were kept from an earlier plan; empty: they follow from the policy
  */
 public record Decisions(
     List<PlacedController> controllers,
@@ -21,7 +23,8 @@ public record Decisions(
     List<Unplaced> unplaced,
     int controllersLowerBound,
     OtherDecisions others,
-    PortReport report) {
+    PortReport report,
+    Optional<Addresses> addresses) {
   public Decisions {
     controllers = List.copyOf(controllers);
     segments = List.copyOf(segments);
@@ -53,7 +56,8 @@ public record Decisions(
         unplaced,
         controllersLowerBound,
         OtherDecisions.NONE,
-        PortReport.NONE);
+        PortReport.NONE,
+        Optional.empty());
   }
 
   /** The boards of all controllers, in their order: what networks are listed by. */
@@ -74,7 +78,8 @@ public record Decisions(
         unplaced,
         controllersLowerBound,
         rest,
-        report);
+        report,
+        addresses);
   }
 
   /** The same with another report on the ports. */
@@ -90,7 +95,8 @@ public record Decisions(
         unplaced,
         controllersLowerBound,
         others,
-        other);
+        other,
+        addresses);
   }
 
   /** Returns a copy with another list of what could not be placed. */
@@ -106,7 +112,8 @@ public record Decisions(
         list,
         controllersLowerBound,
         others,
-        report);
+        report,
+        addresses);
   }
 
   /** The same with other feeds. */
@@ -127,6 +134,41 @@ public record Decisions(
         unplaced,
         controllersLowerBound,
         others,
-        report);
+        report,
+        addresses);
+  }
+
+  /** Returns a copy with these addresses kept. */
+  public Decisions withAddresses(Addresses kept) {
+    return new Decisions(
+        controllers,
+        segments,
+        feeds,
+        trunks,
+        breaks,
+        supplies,
+        inputs,
+        unplaced,
+        controllersLowerBound,
+        others,
+        report,
+        Optional.of(kept));
+  }
+
+  /** Returns a copy with another number of controllers that no plan undercuts. */
+  public Decisions withBound(int controllers) {
+    return new Decisions(
+        this.controllers,
+        segments,
+        feeds,
+        trunks,
+        breaks,
+        supplies,
+        inputs,
+        unplaced,
+        controllers,
+        others,
+        report,
+        addresses);
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 
 /**
  * What was decided about lights that are not pixels.
@@ -28,6 +29,38 @@ public record OtherDecisions(
   /** Nothing small on a circuit. */
   public OtherDecisions(List<Dimmer> dimmers, List<Output> outputs, List<Chain> chains) {
     this(dimmers, outputs, chains, Map.of());
+  }
+
+  /** Returns these decisions with circuits under other names. */
+  OtherDecisions circuitsRenamed(UnaryOperator<String> name) {
+    Map<String, String> on = new TreeMap<>();
+    devices.forEach((id, circuit) -> on.put(id, name.apply(circuit)));
+    return new OtherDecisions(
+        dimmers,
+        outputs,
+        chains.stream()
+            .map(c -> new Chain(c.id(), c.strings(), c.outlet(), c.circuit().map(name)))
+            .toList(),
+        on);
+  }
+
+  /** Returns these decisions with sets and light strings under other names. */
+  OtherDecisions lightsRenamed(UnaryOperator<String> name) {
+    return new OtherDecisions(
+        dimmers,
+        outputs.stream()
+            .map(
+                o ->
+                    new Output(
+                        name.apply(o.set()), o.dimmer(), o.firstOutput(), o.fuseAmps(), o.wire()))
+            .toList(),
+        chains.stream()
+            .map(
+                c ->
+                    new Chain(
+                        c.id(), c.strings().stream().map(name).toList(), c.outlet(), c.circuit()))
+            .toList(),
+        devices);
   }
 
   /**

@@ -53,6 +53,23 @@ public record PowerWays(
           false,
           0);
 
+  /** Whether feeds are placed and sized in the same way; heat and limiter are limits, not ways. */
+  public boolean wiresLike(PowerWays other) {
+    return new PowerWays(
+            school,
+            everyPixels,
+            fromPorts,
+            other.limiter,
+            fewSizes,
+            fuses,
+            nextSizeUp,
+            other.boxLitres,
+            other.ambientCelsius,
+            protectBackFeed,
+            marginPercent)
+        .equals(other);
+  }
+
   /** The same with another school. */
   public PowerWays with(InjectionSchool other, int every) {
     return new PowerWays(

@@ -26,6 +26,7 @@ import java.util.function.Consumer;
  * @param bench what was done at the bench
  * @param mains what the builder knows and decided about the mains
  * @param preparation what is bought and done until it stands
+ * @param accepted the plan that the builder has agreed to; empty: he has not seen one
  */
 public record Show(
     ShowSettings settings,
@@ -44,7 +45,8 @@ public record Show(
     Wiring wiring,
     BenchNotes bench,
     Mains mains,
-    Preparation preparation) {
+    Preparation preparation,
+    Optional<Accepted> accepted) {
   public Show {
     sites = List.copyOf(sites);
     controllers = controllers.map(List::copyOf);
@@ -78,7 +80,8 @@ public record Show(
         Wiring.DEFAULT,
         BenchNotes.NONE,
         Mains.UNSAID,
-        Preparation.NONE);
+        Preparation.NONE,
+        Optional.empty());
   }
 
   /** A show of these runs with all defaults. */
@@ -210,6 +213,11 @@ public record Show(
     return with(d -> d.preparation = other);
   }
 
+  /** Returns a copy with another accepted plan; empty: the next plan is a first one. */
+  public Show withAccepted(Optional<Accepted> other) {
+    return with(d -> d.accepted = other);
+  }
+
   /** Whether nothing differs that is planned from: notes of the bench and preparations may. */
   public boolean plansLike(Show other) {
     return withBench(other.bench).withPreparation(other.preparation).equals(other);
@@ -245,6 +253,7 @@ public record Show(
     private BenchNotes bench;
     private Mains mains;
     private Preparation preparation;
+    private Optional<Accepted> accepted;
 
     Draft(Show from) {
       settings = from.settings;
@@ -264,6 +273,7 @@ public record Show(
       bench = from.bench;
       mains = from.mains;
       preparation = from.preparation;
+      accepted = from.accepted;
     }
 
     Show show() {
@@ -284,7 +294,8 @@ public record Show(
           wiring,
           bench,
           mains,
-          preparation);
+          preparation,
+          accepted);
     }
   }
 }

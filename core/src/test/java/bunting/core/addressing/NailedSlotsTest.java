@@ -33,8 +33,7 @@ class NailedSlotsTest {
   }
 
   private static SlotBook book(Addressing policy, HandOut.Nail... nails) {
-    return new SlotBook(
-        policy, Optional.of(new HandOut("2026-11-03", "", List.of(nails), Map.of())));
+    return new SlotBook(policy, Optional.of(List.of(nails)));
   }
 
   private static List<SlotRow> take(SlotBook book, String box, String run, int first, int last) {
@@ -117,10 +116,7 @@ class NailedSlotsTest {
     HandOut.Nail five =
         new HandOut.Nail(
             new Held("rim", 1, 12, "A", 1, 1), 3, 5, true, List.of(new SlotRange(4, 10, 18)));
-    SlotBook book =
-        new SlotBook(
-            policy(PortStart.CONTINUOUS),
-            Optional.of(new HandOut("2026-11-03", "", List.of(five), Map.of())));
+    SlotBook book = new SlotBook(policy(PortStart.CONTINUOUS), Optional.of(List.of(five)));
     book.startBox("A");
     book.startPort();
     Fitting fitting = new Fitting(5, Optional.empty(), true);

@@ -3,6 +3,7 @@ package bunting.core.addressing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.show.Controller;
+import bunting.core.show.Decisions;
 import bunting.core.show.Lan;
 import bunting.core.show.Network;
 import bunting.core.show.PlacedController;
@@ -31,7 +32,9 @@ class NetworkAddressesTest {
   }
 
   private static Map<String, String> of(Network network, int count) {
-    return NetworkAddresses.of(Show.of(List.of()).withNetwork(network), boxes(count));
+    return NetworkAddresses.of(
+        Show.of(List.of()).withNetwork(network),
+        new Decisions(boxes(count), List.of(), List.of(), List.of(), List.of(), List.of(), 0));
   }
 
   /** The sender's own address is taken, whatever comes in turn. */

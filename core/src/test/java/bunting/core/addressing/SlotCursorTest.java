@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bunting.core.show.Addressing;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.Controller;
+import bunting.core.show.Decisions;
 import bunting.core.show.PlacedController;
 import bunting.core.show.PortStart;
 import bunting.core.show.Protocol;
@@ -95,13 +96,16 @@ class SlotCursorTest {
             .mapToObj(i -> new Controller("C" + i, "box-4", 0, 0))
             .map(c -> new PlacedController(c, 5, Optional.empty()))
             .toList();
-    var plain = NetworkAddresses.of(show, boxes);
+    var plain =
+        NetworkAddresses.of(
+            show, new Decisions(boxes, List.of(), List.of(), List.of(), List.of(), List.of(), 0));
     assertThat(plain.get("C0")).isEqualTo("10.20.0.11");
     assertThat(plain.get("C199")).isEqualTo("10.20.0.210");
     assertThat(plain.get("C200")).isEqualTo("10.20.1.11");
     var own =
         NetworkAddresses.of(
-            show.withNetwork(show.network().withAddress("C1", "10.20.0.11")), boxes);
+            show.withNetwork(show.network().withAddress("C1", "10.20.0.11")),
+            new Decisions(boxes, List.of(), List.of(), List.of(), List.of(), List.of(), 0));
     assertThat(own.get("C1")).isEqualTo("10.20.0.11");
     assertThat(own.values()).doesNotHaveDuplicates();
   }

@@ -212,7 +212,8 @@ class ChecksTest {
                 plain.controllersLowerBound(),
                 plain.others(),
                 new PortReport(
-                    plain.report().goals(), false, 0, 0, false, Optional.of("no such library")))));
+                    plain.report().goals(), false, 0, 0, false, Optional.of("no such library")),
+                Optional.empty())));
     faults.put(
         "left-out",
         read(

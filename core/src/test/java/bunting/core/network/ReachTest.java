@@ -7,6 +7,7 @@ import bunting.core.addressing.NetworkAddresses;
 import bunting.core.addressing.Subnet;
 import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
+import bunting.core.show.Decisions;
 import bunting.core.show.Lan;
 import bunting.core.show.Network;
 import bunting.core.show.PlacedController;
@@ -92,7 +93,9 @@ class ReachTest {
   }
 
   private static Map<String, String> addresses(Network network, int count) {
-    return NetworkAddresses.of(Show.of(List.of()).withNetwork(network), boxes(count));
+    return NetworkAddresses.of(
+        Show.of(List.of()).withNetwork(network),
+        new Decisions(boxes(count), List.of(), List.of(), List.of(), List.of(), List.of(), 0));
   }
 
   /** Neither the router's, nor of its pool, nor taken, nor the sender's: what is left, in order. */

@@ -284,7 +284,8 @@ class WhatIfTest {
                 List.of(),
                 1,
                 reading.decisions().others(),
-                reading.decisions().report()));
+                reading.decisions().report(),
+                Optional.empty()));
     String box = reading.decisions().controllers().getFirst().controller().id();
     Outcome lost = new WhatIf(bare).lose(new Loss(Loss.Kind.INPUT, box));
     assertThat(lost.overloads())
@@ -326,7 +327,8 @@ class WhatIfTest {
                 d.unplaced(),
                 0,
                 d.others(),
-                d.report()));
+                d.report(),
+                Optional.empty()));
     assertThat(reading.worst().inputs().getFirst().eachAmps()).isCloseTo(2.5, within(1e-9));
     Outcome lost = new WhatIf(reading).lose(new Loss(Loss.Kind.INPUT, "D1"));
     assertThat(lost.overloads())

@@ -8,6 +8,7 @@ import bunting.core.show.Protocol;
 import bunting.core.show.Show;
 import bunting.core.show.SlotSplit;
 import bunting.core.show.UniverseRange;
+import bunting.core.show.edit.AddressEdits;
 import bunting.desktop.kit.Form;
 import bunting.desktop.kit.Numbers;
 import bunting.desktop.session.Selection;
@@ -108,7 +109,7 @@ final class PolicyEditor {
   }
 
   private void change(String what, UnaryOperator<Addressing> change) {
-    session.edit(what, s -> s.withAddressing(change.apply(s.addressing())));
+    session.edit(what, s -> AddressEdits.policy(s, change.apply(s.addressing())));
   }
 
   /** A change of the policy by a choice. */

@@ -94,7 +94,7 @@ public final class InsideScreen extends StackedView {
         job ->
             new Built(
                 BuiltBox.of(now.get()),
-                NetworkAddresses.of(now.get().show(), now.get().decisions().controllers())),
+                NetworkAddresses.of(now.get().show(), now.get().decisions())),
         this::fill,
         why -> {
           of = Optional.empty();

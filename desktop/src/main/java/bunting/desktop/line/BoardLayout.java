@@ -97,8 +97,7 @@ final class BoardLayout {
   BoardLayout(Reading reading, double width, Set<String> folded) {
     Map<String, List<PortReading>> ports =
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
-    Map<String, String> addresses =
-        NetworkAddresses.of(reading.show(), reading.decisions().controllers());
+    Map<String, String> addresses = NetworkAddresses.of(reading.show(), reading.decisions());
     double y = MARGIN;
     double inner = width - 2 * MARGIN;
     for (PlacedController c : reading.decisions().controllers()) {

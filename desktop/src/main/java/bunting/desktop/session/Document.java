@@ -20,8 +20,8 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /**
  * The truth of the window: the show as it is now, how it came about, and the file that it is kept
- * in. It holds no plan. An edit is a function of the show as it is now; nobody writes back a show
- * that he took away earlier.
+ * in. Its accepted plan is a part of it, and is brought up to date after every edit. An edit is a
+ * function of the show as it is now; nobody writes back a show that he took away earlier.
  */
 public final class Document {
   private final ReadOnlyObjectWrapper<Optional<Show>> show =
@@ -119,8 +119,24 @@ public final class Document {
   }
 
   private void set(Optional<Show> now) {
-    changed.set(now.isPresent() && !kept.equals(now));
+    changed.set(now.isPresent() && !now.equals(kept.map(k -> withPlan(k, now.get()))));
     show.set(now);
+  }
+
+  /** A file from before there were plans is not changed by its first one. */
+  private static Show withPlan(Show saved, Show now) {
+    return saved.accepted().isPresent() ? saved : saved.withAccepted(now.accepted());
+  }
+
+  /**
+   * Takes a plan into the show that it was made of; that is no step of its own, and undoing the
+   * edit before it takes both back. A plan of another version is left.
+   */
+  void settle(Show planned) {
+    Optional<Show> now = show.get().map(s -> s.withAccepted(planned.accepted()));
+    if (now.filter(planned::equals).isPresent() && !show.get().equals(now)) {
+      set(now);
+    }
   }
 
   /**

@@ -2,7 +2,10 @@ package bunting.desktop.session;
 
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
+import bunting.core.plan.Keeping;
+import bunting.core.plan.Kept;
 import bunting.core.ports.SearchWatch;
+import bunting.core.show.Decisions;
 import bunting.core.show.Show;
 import java.time.Duration;
 import java.util.Optional;
@@ -16,10 +19,12 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /**
- * Plans the newest version of a document, beside the interface: first the first fits, then a search
- * for better ones. A plan is a remark about one version; until the newest has its own, the last one
- * stays and {@link #isCurrent} says that it is not of now. Planning that was stopped, or that
- * threw, is a state with a sentence; it is begun anew by {@link #again} or by the next edit.
+ * Plans the newest version of a document, beside the interface. A show without a plan gets its
+ * first one from the first fits, and a search goes on improving it until the first edit. From then
+ * on the plan is the builder's: an edit is repaired, and nothing else moves. Until the newest
+ * version has its plan, the last one stays and {@link #isCurrent} says that it is not of now.
+ * Planning that was stopped, or that threw, is a state with a sentence; it is begun anew by {@link
+ * #again} or by the next edit.
  */
 public final class Planning {
   /** A plan that is there within so many milliseconds is shown without a word about planning. */
@@ -27,7 +32,7 @@ public final class Planning {
 
   /** What makes plans. */
   public interface Engine {
-    /** The first fits. */
+    /** The first fits; of a show that has a plan, that plan repaired. */
     Assessment sketch(Show show);
 
     /** A search, watched. */
@@ -82,11 +87,15 @@ public final class Planning {
   private boolean searchesAlong = true;
   private volatile boolean stopSearch;
 
-  /** Whether a search of the plan that stands has come to its end. */
-  private boolean searched;
+  /** Whether the plan is a first one that nobody has edited since. */
+  private boolean first;
+
+  /** Whether a plan is on its way into the document. */
+  private boolean settling;
 
   private BiConsumer<Assessment, Assessment> onFound = (before, after) -> {};
   private Consumer<String> onTrouble = why -> {};
+  private Consumer<Kept> onKept = kept -> {};
 
   Planning(Document document, Engine engine, Background background) {
     this.document = document;
@@ -131,6 +140,11 @@ public final class Planning {
     onFound = listener;
   }
 
+  /** Told what an edit's plan kept of the one before, when it is there. */
+  void setOnKept(Consumer<Kept> listener) {
+    onKept = listener;
+  }
+
   /** Told in a sentence when the search threw; the first fits stand. */
   void setOnTrouble(Consumer<String> listener) {
     onTrouble = listener;
@@ -141,14 +155,13 @@ public final class Planning {
     sketches.stop();
     searches.stop();
     searching.set("");
-    searched = false;
+    first = false;
     state.set(new State.Planned());
     assessment.set(Optional.empty());
   }
 
   /** Plans the newest version again. */
   public void again() {
-    searched = false;
     plan();
   }
 
@@ -165,49 +178,73 @@ public final class Planning {
     stopSearch = true;
   }
 
+  /** Stops improving the first plan: the one that is shown stays. */
+  public void keepThisOne() {
+    first = false;
+    searches.stop();
+    searching.set("");
+  }
+
+  /** A plan with its consequences, and what it kept of the one before. */
+  private record Made(Assessment plan, Optional<Kept> kept) {}
+
+  /** The plan accepted, as a remark about the show that has it. */
+  private static Made accepted(Assessment made) {
+    Show show = Keeping.accept(made.reading());
+    Optional<Kept> kept = Kept.of(made.reading());
+    Decisions decisions = show.accepted().orElseThrow().decisions();
+    boolean same = show.equals(made.reading().show());
+    return new Made(same ? made : Assessor.assess(show, decisions, made.reading()), kept);
+  }
+
   private void plan() {
+    if (settling) {
+      return;
+    }
     searches.stop();
     searching.set("");
     Optional<Show> now = document.show().get();
     if (now.isEmpty() || isCurrent()) {
       sketches.stop();
       state.set(new State.Planned());
-      now.ifPresent(this::search);
+      now.filter(s -> first).ifPresent(this::search);
       return;
     }
     Show show = now.get();
+    first = show.accepted().isEmpty();
     Optional<Assessment> alike = assessment.get().filter(a -> a.reading().show().plansLike(show));
-    searched &= alike.isPresent();
     boolean patient = patienceMillis > 0 && !sketches.busy();
-    CompletableFuture<Assessment> early = new CompletableFuture<>();
+    CompletableFuture<Made> early = new CompletableFuture<>();
     state.set(new State.Working());
     sketches.submit(
         "planning",
         job -> {
           try {
-            Assessment plan =
-                alike.isPresent() ? engine.judge(show, alike.get()) : engine.sketch(show);
-            early.complete(plan);
-            return plan;
+            Made made =
+                alike.isPresent()
+                    ? new Made(engine.judge(show, alike.get()), Optional.empty())
+                    : accepted(engine.sketch(show));
+            early.complete(made);
+            return made;
           } catch (RuntimeException | Error e) {
             early.completeExceptionally(e);
             throw e;
           }
         },
-        plan -> arrived(show, plan),
+        made -> arrived(show, made),
         why -> state.set(new State.Failed(why)));
     if (patient) {
       await(early)
           .ifPresent(
-              plan -> {
+              made -> {
                 // It is here: nothing needs to arrive, and the next edit need not wait for it.
                 sketches.abandon();
-                arrived(show, plan);
+                arrived(show, made);
               });
     }
   }
 
-  private Optional<Assessment> await(CompletableFuture<Assessment> early) {
+  private Optional<Made> await(CompletableFuture<Made> early) {
     try {
       return Optional.of(early.get(patienceMillis, TimeUnit.MILLISECONDS));
     } catch (TimeoutException | ExecutionException e) {
@@ -219,30 +256,42 @@ public final class Planning {
     }
   }
 
-  private void arrived(Show show, Assessment plan) {
+  private void arrived(Show show, Made made) {
     boolean newest = document.show().get().filter(show::equals).isPresent();
     if (newest && !(state.get() instanceof State.Planned)) {
-      assessment.set(Optional.of(plan));
+      settle(made.plan());
       state.set(new State.Planned());
-      search(show);
+      made.kept().ifPresent(onKept);
+      if (first) {
+        search(show);
+      }
     }
+  }
+
+  /** The plan goes into the document first, so that it is of the newest version when it is told. */
+  private void settle(Assessment plan) {
+    settling = true;
+    document.settle(plan.reading().show());
+    settling = false;
+    assessment.set(Optional.of(plan));
   }
 
   private void search(Show show) {
     boolean bare = show.runs().isEmpty();
-    if (!searchesAlong || bare || searched) {
+    if (!searchesAlong || bare) {
       return;
     }
     stopSearch = false;
-    searching.set("Searching for better places…");
+    searching.set("Still improving…");
     searches.submit(
-        "searching for better places",
-        job -> engine.search(show, watch(job)),
+        "improving the plan",
+        job -> accepted(engine.search(show.withAccepted(Optional.empty()), watch(job))),
         found -> {
           searching.set("");
-          assessment.get().ifPresent(before -> onFound.accept(before, found));
-          searched = true;
-          assessment.set(Optional.of(found));
+          first = false;
+          Optional<Assessment> before = assessment.get();
+          settle(found.plan());
+          before.ifPresent(b -> onFound.accept(b, found.plan()));
         },
         why -> {
           searching.set("");
@@ -259,7 +308,7 @@ public final class Planning {
 
       @Override
       public void step(int part, int parts, String doing) {
-        String text = "Searching " + part + " of " + parts + ": " + doing + "…";
+        String text = "Still improving, part " + part + " of " + parts + ": " + doing + "…";
         background.tell(job, () -> searching.set(text));
       }
     };

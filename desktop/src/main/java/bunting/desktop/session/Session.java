@@ -1,13 +1,16 @@
 package bunting.desktop.session;
 
 import bunting.core.plan.Assessment;
+import bunting.core.plan.Kept;
 import bunting.core.plan.Moves;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
+import bunting.core.show.ShowSettings;
 import bunting.core.show.edit.RunEdits;
 import bunting.files.BadInputException;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.function.UnaryOperator;
@@ -37,6 +40,9 @@ public final class Session {
   private final BooleanBinding working;
   private Optional<Counting> counting = Optional.empty();
 
+  /** The edit whose plan is not there yet. */
+  private Optional<String> edited = Optional.empty();
+
   /** A count on its way into the plan, and the plan before it. */
   private record Counting(String what, Assessment before) {}
 
@@ -54,6 +60,7 @@ public final class Session {
     planning = new Planning(document, engine, background);
     planning.setOnFound(this::found);
     planning.setOnTrouble(message::set);
+    planning.setOnKept(this::kept);
     planning.assessment().addListener(o -> planning.assessment().get().ifPresent(this::planned));
     planning.state().addListener(o -> toldIfFailed());
     working =
@@ -66,6 +73,7 @@ public final class Session {
               moved.set("");
               message.set("");
               counting = Optional.empty();
+              edited = Optional.empty();
               selection.set(new Selection.Nothing());
             });
   }
@@ -162,6 +170,7 @@ public final class Session {
     Document.Outcome outcome = document.edit(what, change);
     switch (outcome) {
       case Document.Outcome.Done d -> {
+        edited = Optional.of(what);
         message.set(what);
         if (!counts) {
           moved.set("");
@@ -222,6 +231,7 @@ public final class Session {
   }
 
   private void countedNothing() {
+    edited = Optional.empty();
     counting = Optional.empty();
     moved.set("");
   }
@@ -275,10 +285,33 @@ public final class Session {
   }
 
   private void found(Assessment before, Assessment after) {
-    Moves moves = Moves.between(before, after);
-    if (!moves.moved().isEmpty()) {
-      message.set("The search found better places. " + moves.text());
+    double was = before.reading().totals().buildCost();
+    double is = after.reading().totals().buildCost();
+    ShowSettings settings = after.reading().show().settings();
+    if (is < was) {
+      message.set(
+          "First plan improved: build cost "
+              + settings.price(was)
+              + " → "
+              + settings.price(is)
+              + ".");
     }
+  }
+
+  /** Says what else an edit changed. */
+  private void kept(Kept kept) {
+    List<String> because = kept.because();
+    edited.ifPresent(
+        what -> {
+          String more = because.size() > 2 ? " " + (because.size() - 2) + " more changes." : "";
+          String rest =
+              because.isEmpty()
+                  ? "Nothing else changed."
+                  : String.join(" ", because.subList(0, Math.min(2, because.size()))) + more;
+          boolean ends = what.endsWith(".") || what.endsWith("!") || what.endsWith("?");
+          message.set(what + (ends ? " " : ". ") + rest);
+        });
+    edited = Optional.empty();
   }
 
   private void planned(Assessment plan) {

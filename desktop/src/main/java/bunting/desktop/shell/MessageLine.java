@@ -38,7 +38,10 @@ final class MessageLine extends HBox {
     getChildren().subList(1, getChildren().size()).clear();
     if (session.planning().get()) {
       Button stop = Buttons.small("stop-planning", "Stop", session::cancelPlanning);
-      Label planning = new Label("Planning… figures are of the version before.");
+      boolean older = session.assessment().get().isPresent();
+      Label planning =
+          new Label(
+              older ? "Planning… Figures shown are from before your last edit." : "Planning…");
       planning.setMinWidth(USE_PREF_SIZE);
       HBox busy = new HBox(8, planning, new ProgressBar(), stop);
       busy.setAlignment(Pos.CENTER_RIGHT);

@@ -102,7 +102,45 @@ class PlanningTest {
     assertThat(ShowFiles.open(file).run("Weir").orElseThrow().pixels()).isEqualTo(99);
     assertThat(session.changed().get()).isFalse();
     hand.settle();
-    assertThat(session.changed().get()).as("the plan changes no show").isFalse();
+    assertThat(session.show().orElseThrow().accepted()).as("its plan came later").isPresent();
+    assertThat(session.changed().get()).as("the plan was repaired since").isTrue();
+  }
+
+  @Test
+  void aFirstPlanIsNoChangeOfAShowThatHasNone() throws Exception {
+    Path file = folder.resolve("weir" + ShowFiles.ENDING);
+    ShowFiles.writeShow(file, SHOW);
+    session.open(file);
+    hand.settle();
+    assertThat(session.show().orElseThrow().accepted()).isPresent();
+    assertThat(session.changed().get()).isFalse();
+  }
+
+  @Test
+  void anEditIsRepairedAndUndoTakesBothBack() {
+    hand.settle();
+    Show before = session.show().orElseThrow();
+    session.count("Weir", 120);
+    hand.settle();
+    assertThat(session.message().get()).contains("Nothing else changed.");
+    assertThat(session.show().orElseThrow().accepted()).isNotEqualTo(before.accepted());
+    assertThat(session.undoSteps()).isEqualTo(1);
+    session.undo();
+    hand.settle();
+    assertThat(session.show()).contains(before);
+  }
+
+  @Test
+  void aSavedPlanIsOpenedAndNotPlannedAnew() throws Exception {
+    hand.settle();
+    Path file = folder.resolve("weir" + ShowFiles.ENDING);
+    assertThat(session.save(file)).isTrue();
+    Show saved = session.show().orElseThrow();
+    session.open(file);
+    hand.settle();
+    assertThat(session.show()).contains(saved);
+    assertThat(session.changed().get()).isFalse();
+    assertThat(session.searching().get()).isEmpty();
   }
 
   @Test

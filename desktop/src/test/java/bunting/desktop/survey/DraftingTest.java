@@ -284,7 +284,7 @@ class DraftingTest {
     for (int i = 0; i < 5; i++) {
       session.undo();
     }
-    assertThat(show()).isEqualTo(Show.of(List.of()));
+    assertThat(show().withAccepted(Optional.empty())).isEqualTo(Show.of(List.of()));
   }
 
   @Test
@@ -300,9 +300,7 @@ class DraftingTest {
                         Run.of("c", "12v-string-10", 50)))));
     session.count("b", 48);
     assertThat(session.moved().get())
-        .isEqualTo(
-            "b: built 48, planned 50, 2 less. 1 run moves: c, from C1 port 1, universe 1 slot 301"
-                + " to C1 port 1, universe 1 slot 295; 2 keep their place.");
+        .isEqualTo("b: built 48, planned 50, 2 less. All runs keep their ports and slots.");
     session.count("b", 50);
     assertThat(session.moved().get()).startsWith("b: built 50, planned 50, as planned.");
     session.undo();

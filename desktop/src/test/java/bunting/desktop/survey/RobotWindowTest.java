@@ -13,6 +13,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -132,7 +133,8 @@ class RobotWindowTest extends WindowDriver {
     }
     assertThat(thrown).isEmpty();
     assertThat(printed.toString(StandardCharsets.UTF_8)).isEmpty();
-    Show now = show();
+    // Its plan is no edit: what the edits make is the show without it.
+    Show now = show().withAccepted(Optional.empty());
     assertThat(now).isEqualTo(Replay.of(List.copyOf(journal)));
     long edits = journal.stream().filter(e -> e instanceof Document.Entry.Done).count();
     assertThat(edits).as("it did something").isGreaterThan(STEPS / 40);

@@ -166,7 +166,7 @@ final class BoxCards {
         link.map(NetworkPlan.Link::address)
             .orElseGet(
                 () ->
-                    NetworkAddresses.of(from.show(), from.reading().decisions().controllers())
+                    NetworkAddresses.of(from.show(), from.reading().decisions())
                         .getOrDefault(id, ""));
     lines.add("address " + address);
     lines.add("universes " + link.map(NetworkPlan.Link::universeText).orElse("none"));

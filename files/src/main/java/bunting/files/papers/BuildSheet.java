@@ -78,8 +78,7 @@ final class BuildSheet {
   }
 
   static Page page(Sources from, Page page) {
-    Map<String, String> addresses =
-        NetworkAddresses.of(from.show(), from.reading().decisions().controllers());
+    Map<String, String> addresses = NetworkAddresses.of(from.show(), from.reading().decisions());
     List<BuiltBox> boxes = from.built();
     if (boxes.isEmpty()) {
       return page.head("Building the boxes").says("No box is planned yet: add runs.");

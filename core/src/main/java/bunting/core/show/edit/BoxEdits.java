@@ -121,6 +121,7 @@ public final class BoxEdits {
         .withNetwork(show.network().boxRenamed(from, to))
         .withBench(show.bench().boxRenamed(from, to))
         .withPreparation(show.preparation().boxRenamed(from, to))
+        .withAccepted(show.accepted().map(a -> a.controllerRenamed(from, to)))
         .withMains(MainsEdits.boxElsewhere(show.mains(), from, Optional.of(to)))
         .withAddressing(show.addressing().with(new BoxStarts(starts.every(), at)))
         .withLeftovers(show.leftovers().renamed("controllers", from, to));

@@ -94,6 +94,7 @@ public final class MainsEdits {
             .toList();
     return elsewhere(
             show.withCircuits(Optional.of(list)), c -> Optional.of(c.equals(from) ? to : c))
+        .withAccepted(show.accepted().map(a -> a.circuitRenamed(from, to)))
         .withLeftovers(show.leftovers().renamed("circuits", from, to));
   }
 

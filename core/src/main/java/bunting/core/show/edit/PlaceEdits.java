@@ -147,7 +147,10 @@ public final class PlaceEdits {
     if (place.isEmpty() || !Names.sound(to) || Names.taken(show).contains(to)) {
       return show;
     }
-    Show next = changed(show, place.get(), to, place.get().at());
+    boolean light = kind == PlaceKind.SET || kind == PlaceKind.BULBS;
+    Show next =
+        changed(show, place.get(), to, place.get().at())
+            .withAccepted(show.accepted().map(a -> light ? a.lightRenamed(id, to) : a));
     return kind == PlaceKind.SET
         ? next.withAllotting(
             next.allotting()
@@ -174,7 +177,8 @@ public final class PlaceEdits {
     OtherLoads o = show.others();
     return switch (p.kind()) {
       case SITE ->
-          show.withSites(each(show.sites(), x -> x.id().equals(p.id()) ? new Site(name, to) : x));
+          show.withSites(each(show.sites(), x -> x.id().equals(p.id()) ? new Site(name, to) : x))
+              .withAccepted(show.accepted().map(a -> a.moved(p.at(), to)));
       case OUTLET ->
           show.withSurvey(
               s.withOutlets(

@@ -132,6 +132,7 @@ public final class RunEdits {
         .withWiring(show.wiring().renamed(from, to))
         .withBench(show.bench().renamed(from, to))
         .withPreparation(show.preparation().runRenamed(from, to))
+        .withAccepted(show.accepted().map(a -> a.lightRenamed(from, to)))
         .withLeftovers(show.leftovers().renamed("runs", from, to));
   }
 
