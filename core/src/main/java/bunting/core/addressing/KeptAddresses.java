@@ -124,7 +124,18 @@ public final class KeptAddresses {
    */
   public static UniverseRoom room(Show show, Addresses before) {
     UniverseCount anew = new UniverseCount(show);
-    return boxes -> anew.fits(boxes) || new KeptAddresses(show, boxes).laid(before.slots()).fits();
+    return new UniverseRoom() {
+      @Override
+      public boolean fits(List<BoxLoad> boxes) {
+        return anew.fits(boxes) || new KeptAddresses(show, boxes).laid(before.slots()).fits();
+      }
+
+      @Override
+      public boolean sufficeAsLaid(List<BoxLoad> boxes) {
+        KeptAddresses all = new KeptAddresses(show, boxes);
+        return all.lay(all.wellBegun(all.allowed(before.slots()))).fits();
+      }
+    };
   }
 
   private Laid laid(List<HandOut.Nail> before) {

@@ -52,6 +52,7 @@ final class FewestMoves {
   private final Set<String> moved = new HashSet<>();
   private final Map<String, Set<Spot>> left = new HashMap<>();
   private final Set<List<Object>> seen = new HashSet<>();
+  private boolean asLaid;
   private int nodes;
   private int answers;
   private double price;
@@ -93,7 +94,7 @@ final class FewestMoves {
     this.prices = new Prices(show, wiring);
     this.types = show.catalogue().pixelTypesById();
     this.fps = show.settings().targetFps();
-    this.placer = new Placer(fps, universes, boxes);
+    this.placer = new Placer(fps, this::suffice, boxes);
   }
 
   /**
@@ -126,11 +127,17 @@ final class FewestMoves {
     }
     for (Piece piece : queue) {
       boolean worth = worthMoving.contains(piece.run().name());
+      asLaid = !worth;
       if (!search(List.of(piece), worth ? Integer.MAX_VALUE : 0)) {
         without.add(piece.run());
       }
     }
+    asLaid = false;
     return without;
+  }
+
+  private boolean suffice(List<BoxLoad> all) {
+    return asLaid ? universes.sufficeAsLaid(all) : universes.fits(all);
   }
 
   /** Deepens until an answer is found; the boxes are then as it has them. */
@@ -304,7 +311,7 @@ final class FewestMoves {
       }
       List<Piece> chain = List.copyOf(p.spot().load().pieces());
       append(p.spot(), piece);
-      boolean fits = universes.fits(boxes);
+      boolean fits = suffice(boxes);
       List<Piece> longer = List.copyOf(p.spot().load().pieces());
       fill(p.spot(), chain);
       if (fits) {
@@ -362,7 +369,13 @@ final class FewestMoves {
     boxes.forEach(b -> b.removeRun(run.name()));
     Allotment with =
         new AllotmentRun(
-                show, List.of(run), Map.of(), forbidden, universes, Preference.LIST_ORDER, boxes)
+                show,
+                List.of(run),
+                Map.of(),
+                forbidden,
+                this::suffice,
+                Preference.LIST_ORDER,
+                boxes)
             .go();
     boxes.addAll(with.boxes().subList(before, with.boxes().size()));
     return with.unplaced().isEmpty();
@@ -410,7 +423,7 @@ final class FewestMoves {
         return Optional.of(new Violation(own));
       }
     }
-    return universes.fits(boxes)
+    return suffice(boxes)
         ? Optional.empty()
         : Optional.of(
             new Violation(spots().stream().filter(s -> !s.load().pieces().isEmpty()).toList()));

@@ -102,7 +102,14 @@ public final class PortRepair {
       Map<String, List<Held>> held = HeldPieces.byRun(show);
       held.keySet().retainAll(left.stream().map(Run::name).filter(byHand::contains).toList());
       Allotment rest =
-          new AllotmentRun(show, left, held, forbidden, universes, Preference.LIST_ORDER, boxes)
+          new AllotmentRun(
+                  show,
+                  left,
+                  held,
+                  forbidden,
+                  universes::sufficeAsLaid,
+                  Preference.LIST_ORDER,
+                  boxes)
               .go();
       unplaced = rest.unplaced();
       all = rest.boxes();

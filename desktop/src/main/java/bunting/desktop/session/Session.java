@@ -291,9 +291,9 @@ public final class Session {
     if (is < was) {
       message.set(
           "First plan improved: build cost "
-              + settings.price(was)
+              + settings.price(Math.rint(was))
               + " → "
-              + settings.price(is)
+              + settings.price(Math.rint(is))
               + ".");
     }
   }
