@@ -40,7 +40,7 @@ class KeptPlanPropertyTest {
   private static final double EFFORT = 0.01;
 
   /** Each so many shows are planned afresh, for what that costs. */
-  private static final int FRESH = 7;
+  private static final int FRESH = 15;
 
   /** Each so many edited shows are kept and planned once more. */
   private static final int AGAIN = 3;
