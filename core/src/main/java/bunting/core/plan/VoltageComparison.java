@@ -82,10 +82,11 @@ public final class VoltageComparison {
         weaknesses(volts, plan));
   }
 
-  /** The chosen runs alone, without lights that are not pixels. */
+  /** The chosen runs alone, planned afresh, without lights that are not pixels. */
   private static Show only(Show show, List<Run> chosen) {
     Set<String> names = names(chosen);
     return show.withRuns(show.runs().stream().filter(r -> names.contains(r.name())).toList())
+        .withAccepted(Optional.empty())
         .withOthers(OtherLoads.NONE);
   }
 

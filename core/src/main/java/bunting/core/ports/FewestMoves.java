@@ -25,12 +25,16 @@ import java.util.function.Predicate;
  * these, so nothing is overlooked. Of the answers with the fewest moves the cheapest is taken, by
  * the price of its chains.
  *
- * <p><b>Limits.</b> {@value #NODES} steps; then pieces without a place are left to the first fit.
- * {@value #ANSWERS} answers are compared. Many runs without a place are placed one by one.
+ * <p><b>Limits.</b> {@value #NODES} steps, fewer where a show has many runs; then pieces without a
+ * place are left to the first fit. {@value #ANSWERS} answers are compared. Many runs without a
+ * place are placed one by one.
  */
 final class FewestMoves {
   private static final int NODES = 20_000;
   private static final int ANSWERS = 60;
+
+  /** Steps times runs, so that a show of very many runs is answered in seconds too. */
+  private static final int WORK = 400_000;
 
   /** Answers are compared together for so many runs without a place; more go one by one. */
   private static final int TOGETHER = 3;
@@ -52,6 +56,7 @@ final class FewestMoves {
   private final Set<String> moved = new HashSet<>();
   private final Map<String, Set<Spot>> left = new HashMap<>();
   private final Set<List<Object>> seen = new HashSet<>();
+  private final int nodesMost;
   private boolean asLaid;
   private int nodes;
   private int answers;
@@ -94,6 +99,7 @@ final class FewestMoves {
     this.prices = new Prices(show, wiring);
     this.types = show.catalogue().pixelTypesById();
     this.fps = show.settings().targetFps();
+    this.nodesMost = Math.min(NODES, WORK / Math.max(1, show.runs().size()));
     this.placer = new Placer(fps, this::suffice, boxes);
   }
 
@@ -145,7 +151,7 @@ final class FewestMoves {
     List<Filled> start = filled();
     nodes = 0;
     int most = (int) Math.min(mostMoves, spots().stream().flatMap(s -> runs(s).stream()).count());
-    for (int depth = 0; depth <= most && nodes < NODES; depth++) {
+    for (int depth = 0; depth <= most && nodes < nodesMost; depth++) {
       answer = Optional.empty();
       answers = 0;
       best = Double.MAX_VALUE;
@@ -165,7 +171,7 @@ final class FewestMoves {
   }
 
   private void step(List<Piece> queue, int budget) {
-    if (++nodes > NODES || answers >= ANSWERS || !seen.add(List.of(filled(), queue, budget))) {
+    if (++nodes > nodesMost || answers >= ANSWERS || !seen.add(List.of(filled(), queue, budget))) {
       return;
     }
     Optional<Violation> full = violation();

@@ -68,12 +68,12 @@ final class Basket extends HBox {
     if (!session.searching().get().isEmpty()) {
       Label search = new Label(session.searching().get());
       search.getStyleClass().add("soft");
-      Button stop = new Button("Stop");
-      stop.setId("stop-search");
+      Button stop = new Button("Keep this one");
+      stop.setId("keep-plan");
       stop.getStyleClass().add("small");
       stop.setMinWidth(USE_PREF_SIZE);
-      stop.setTooltip(new Tooltip("Stop with the best so far"));
-      stop.setOnAction(e -> session.stopSearching());
+      stop.setTooltip(new Tooltip("Stop improving. The plan that you see stays."));
+      stop.setOnAction(e -> session.keepThisOne());
       getChildren().addAll(search, stop);
     }
     Label bound = new Label(bound(plan));

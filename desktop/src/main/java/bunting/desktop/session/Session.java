@@ -6,6 +6,7 @@ import bunting.core.plan.Moves;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.ShowSettings;
+import bunting.core.show.Texts;
 import bunting.core.show.edit.RunEdits;
 import bunting.files.BadInputException;
 import java.nio.file.Path;
@@ -264,6 +265,12 @@ public final class Session {
     message.set("Planning stopped. The show keeps every edit; what is planned is older.");
   }
 
+  /** Stops improving the first plan: the one that is shown stays. */
+  public void keepThisOne() {
+    planning.keepThisOne();
+    message.set("This plan stays. Nothing moves that you do not touch.");
+  }
+
   /** Stops the search with the best so far. */
   public void stopSearching() {
     planning.stopSearching();
@@ -298,19 +305,21 @@ public final class Session {
     }
   }
 
-  /** Says what else an edit changed. */
+  /** Says what else an edit changed; of a file that was edited elsewhere, what that changed. */
   private void kept(Kept kept) {
     List<String> because = kept.because();
-    edited.ifPresent(
-        what -> {
-          String more = because.size() > 2 ? " " + (because.size() - 2) + " more changes." : "";
-          String rest =
-              because.isEmpty()
-                  ? "Nothing else changed."
-                  : String.join(" ", because.subList(0, Math.min(2, because.size()))) + more;
-          boolean ends = what.endsWith(".") || what.endsWith("!") || what.endsWith("?");
-          message.set(what + (ends ? " " : ". ") + rest);
-        });
+    int others = because.size() - 2;
+    String more = others > 0 ? " " + Texts.count(others, "more change", "more changes") + "." : "";
+    String rest =
+        because.isEmpty()
+            ? "Nothing else changed."
+            : String.join(" ", because.subList(0, Math.min(2, because.size()))) + more;
+    if (edited.isPresent()) {
+      String what = edited.get();
+      message.set(what + (what.matches(".*[.!?]") ? " " : ". ") + rest);
+    } else if (!because.isEmpty()) {
+      message.set(rest);
+    }
     edited = Optional.empty();
   }
 

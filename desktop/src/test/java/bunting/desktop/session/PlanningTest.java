@@ -10,6 +10,7 @@ import bunting.files.ShowFiles;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.OptionalInt;
+import java.util.Random;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -128,6 +129,20 @@ class PlanningTest {
     session.undo();
     hand.settle();
     assertThat(session.show()).contains(before);
+  }
+
+  @Test
+  void aFirstPlanIsImprovedUntilItIsKeptOrEdited() {
+    while (session.searching().get().isEmpty()) {
+      assertThat(hand.step(new Random(1))).as("something is still to be done").isTrue();
+    }
+    Show shown = session.show().orElseThrow();
+    session.keepThisOne();
+    hand.settle();
+    assertThat(session.show()).contains(shown);
+    session.count("Weir", 90);
+    hand.settle();
+    assertThat(session.searching().get()).as("an edited plan is not searched").isEmpty();
   }
 
   @Test

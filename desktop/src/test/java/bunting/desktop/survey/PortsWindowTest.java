@@ -228,7 +228,7 @@ class PortsWindowTest extends WindowDriver {
         });
     wait(() -> session.searching().get().isEmpty());
     assertThat(reading().decisions().report().searched()).isTrue();
-    assertThat(robot.lookup("#stop-search").tryQuery()).isEmpty();
+    assertThat(robot.lookup("#keep-plan").tryQuery()).isEmpty();
   }
 
   @Test
