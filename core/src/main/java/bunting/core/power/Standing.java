@@ -149,6 +149,16 @@ final class Standing {
     return Optional.ofNullable(byPlace.get(place(run, pixel, viaPort)));
   }
 
+  /** The feeds of a run, by their pixels. */
+  List<Feed> feedsOf(String run) {
+    return feeds.values().stream()
+        .flatMap(List::stream)
+        .filter(k -> k.run().equals(run))
+        .sorted(Comparator.comparingInt(Known::pixel))
+        .map(Known::feed)
+        .toList();
+  }
+
   /** What a piece was called. */
   Optional<String> segment(String run, int firstPixel) {
     return Optional.ofNullable(segmentIds.get(run + "\0" + firstPixel));

@@ -9,9 +9,11 @@ import bunting.core.show.PlacedBoard;
 import bunting.core.show.Segment;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** The islands of all boxes as segments, breaks, feeds and loads of supplies. */
 final class WrittenDown {
@@ -239,8 +241,27 @@ final class WrittenDown {
     return id;
   }
 
-  /** The feed that was where a draft is. */
+  /** The feed that was where a draft is; of one that was moved by hand, the one that is missing. */
   Optional<Feed> before(DraftFeed draft) {
+    Optional<Feed> there = there(draft);
+    if (there.isPresent() || draft.post().held().isEmpty()) {
+      return there;
+    }
+    Set<String> claimed = new HashSet<>();
+    drafts.forEach(d -> there(d).map(Feed::id).ifPresent(claimed::add));
+    List<DraftFeed> moved =
+        drafts.stream()
+            .filter(d -> runOf.get(d.segment()).equals(runOf.get(draft.segment())))
+            .filter(d -> d.post().held().isPresent() && there(d).isEmpty())
+            .toList();
+    return standing.feedsOf(runOf.get(draft.segment())).stream()
+        .filter(f -> !f.viaPort() && !claimed.contains(f.id()))
+        .skip(moved.indexOf(draft))
+        .findFirst()
+        .filter(f -> draft.fuseGroup().isEmpty());
+  }
+
+  private Optional<Feed> there(DraftFeed draft) {
     return standing.feed(
         runOf.get(draft.segment()), draft.atPixel(), draft.fuseGroup().isPresent());
   }
