@@ -2,6 +2,7 @@ package bunting.core.show;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 
 /**
  * Everything that was decided about a show: boxes, order on the ports, leads, feeds, fuses, breaks,
@@ -67,108 +68,94 @@ public record Decisions(
 
   /** The same with other supplies and other decisions about the rest. */
   public Decisions with(List<Supply> list, OtherDecisions rest) {
-    return new Decisions(
-        controllers,
-        segments,
-        feeds,
-        trunks,
-        breaks,
-        list,
-        inputs,
-        unplaced,
-        controllersLowerBound,
-        rest,
-        report,
-        addresses);
+    return with(
+        d -> {
+          d.supplies = list;
+          d.others = rest;
+        });
   }
 
   /** The same with another report on the ports. */
   public Decisions with(PortReport other) {
-    return new Decisions(
-        controllers,
-        segments,
-        feeds,
-        trunks,
-        breaks,
-        supplies,
-        inputs,
-        unplaced,
-        controllersLowerBound,
-        others,
-        other,
-        addresses);
+    return with(d -> d.report = other);
   }
 
   /** Returns a copy with another list of what could not be placed. */
   public Decisions withUnplaced(List<Unplaced> list) {
-    return new Decisions(
-        controllers,
-        segments,
-        feeds,
-        trunks,
-        breaks,
-        supplies,
-        inputs,
-        list,
-        controllersLowerBound,
-        others,
-        report,
-        addresses);
+    return with(d -> d.unplaced = list);
   }
 
   /** The same with other feeds. */
   public Decisions withFeeds(List<Feed> list) {
-    return with(segments, list, breaks);
+    return with(d -> d.feeds = list);
   }
 
   /** The same with other segments, and feeds and breaks that go with them. */
   public Decisions with(List<Segment> pieces, List<Feed> fed, List<Break> cuts) {
-    return new Decisions(
-        controllers,
-        pieces,
-        fed,
-        trunks,
-        cuts,
-        supplies,
-        inputs,
-        unplaced,
-        controllersLowerBound,
-        others,
-        report,
-        addresses);
+    return with(
+        d -> {
+          d.segments = pieces;
+          d.feeds = fed;
+          d.breaks = cuts;
+        });
   }
 
   /** Returns a copy with these addresses kept. */
   public Decisions withAddresses(Addresses kept) {
-    return new Decisions(
-        controllers,
-        segments,
-        feeds,
-        trunks,
-        breaks,
-        supplies,
-        inputs,
-        unplaced,
-        controllersLowerBound,
-        others,
-        report,
-        Optional.of(kept));
+    return with(d -> d.addresses = Optional.of(kept));
   }
 
   /** Returns a copy with another number of controllers that no plan undercuts. */
-  public Decisions withBound(int controllers) {
-    return new Decisions(
-        this.controllers,
-        segments,
-        feeds,
-        trunks,
-        breaks,
-        supplies,
-        inputs,
-        unplaced,
-        controllers,
-        others,
-        report,
-        addresses);
+  public Decisions withBound(int least) {
+    return with(d -> d.controllersLowerBound = least);
+  }
+
+  private Decisions with(Consumer<Draft> change) {
+    Draft draft = new Draft(this);
+    change.accept(draft);
+    return draft.decisions();
+  }
+
+  /** The parts of decisions that are changed, while one of them is. */
+  private static final class Draft {
+    private final Decisions from;
+    private List<Segment> segments;
+    private List<Feed> feeds;
+    private List<Break> breaks;
+    private List<Supply> supplies;
+    private List<Unplaced> unplaced;
+    private int controllersLowerBound;
+    private OtherDecisions others;
+    private PortReport report;
+    private Optional<Addresses> addresses;
+
+    Draft(Decisions from) {
+      this.from = from;
+      segments = from.segments;
+      feeds = from.feeds;
+      breaks = from.breaks;
+      supplies = from.supplies;
+      unplaced = from.unplaced;
+      controllersLowerBound = from.controllersLowerBound;
+      others = from.others;
+      report = from.report;
+      addresses = from.addresses;
+    }
+
+    Decisions decisions() {
+      return new Decisions(
+          from.controllers,
+          segments,
+          feeds,
+          from.trunks,
+          breaks,
+          supplies,
+          from.inputs,
+          unplaced,
+          controllersLowerBound,
+          others,
+          report,
+          addresses);
+    }
   }
 }
