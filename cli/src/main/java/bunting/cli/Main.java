@@ -25,6 +25,7 @@ import picocli.CommandLine.Command;
     footer = "Without a command: the window, with FILE opened where one is given.",
     subcommands = {
       PlanCommand.class,
+      ProposeCommand.class,
       CheckCommand.class,
       DropCommand.class,
       PapersCommand.class,

@@ -21,19 +21,22 @@ final class Planning {
 
   /** Returns the plan, and tells each step of the search. */
   static Assessment of(Show show, Waiting waiting) {
-    return Assessor.plan(
-        show,
-        new SearchWatch() {
-          @Override
-          public boolean stopped() {
-            return false;
-          }
+    return Assessor.plan(show, watch(waiting));
+  }
 
-          @Override
-          public void step(int part, int parts, String what) {
-            String where = parts > 1 ? " (part " + part + " of " + parts + ")" : "";
-            waiting.doing("Planning: " + what + where);
-          }
-        });
+  /** Returns a watch that tells each step of a search. */
+  static SearchWatch watch(Waiting waiting) {
+    return new SearchWatch() {
+      @Override
+      public boolean stopped() {
+        return false;
+      }
+
+      @Override
+      public void step(int part, int parts, String what) {
+        String where = parts > 1 ? " (part " + part + " of " + parts + ")" : "";
+        waiting.doing("Planning: " + what + where);
+      }
+    };
   }
 }

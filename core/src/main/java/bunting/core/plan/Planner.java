@@ -51,13 +51,22 @@ public final class Planner {
   private final Show show;
   private final Optional<SearchWatch> search;
   private final Optional<Accepted> plan;
+  private final Optional<Allotment> ports;
+  private final Set<String> anew;
   private final Map<String, Run> runs = new HashMap<>();
   private final Map<String, Unplaced> powerless = new LinkedHashMap<>();
   private final Set<PortPlanner.Forbidden> forbidden = new HashSet<>();
 
   private Planner(Show show, Optional<SearchWatch> search) {
+    this(show, search, Optional.empty(), Set.of());
+  }
+
+  private Planner(
+      Show show, Optional<SearchWatch> search, Optional<Allotment> ports, Set<String> anew) {
     this.show = show;
     this.search = search;
+    this.ports = ports;
+    this.anew = anew;
     this.plan = Keeping.fitted(show);
     show.runs().forEach(r -> runs.put(r.name(), r));
   }
@@ -76,24 +85,39 @@ public final class Planner {
    * @see PortPlanner
    */
   public static Decisions propose(Show show, SearchWatch watch) {
-    return new Planner(show, Optional.of(watch)).run();
+    return new Planner(show, Optional.of(watch)).run().orElseThrow();
+  }
+
+  /**
+   * Returns the plan of a show with these ports. Where the show has a plan, names, slots, circuits
+   * and what is not to be wired anew stay as they are in it.
+   *
+   * @param anew runs whose feeds are chosen anew
+   * @return empty: a run cannot be powered from there
+   */
+  public static Optional<Decisions> onPorts(Show show, Allotment ports, Set<String> anew) {
+    return new Planner(show, Optional.empty(), Optional.of(ports), anew).run();
   }
 
   /** The first fits alone: right, at once, and perhaps not the best. */
   public static Decisions sketch(Show show) {
-    return new Planner(show, Optional.empty()).run();
+    return new Planner(show, Optional.empty()).run().orElseThrow();
   }
 
-  private Decisions run() {
+  /** Empty only where the ports are given. */
+  private Optional<Decisions> run() {
     UniverseRoom universes =
         before().map(b -> KeptAddresses.room(show, b)).orElseGet(() -> new UniverseCount(show));
     WiringPrice wiring = new WiringPrice(show);
     for (int round = 0; ; round++) {
       PortPlanner.Allotted allotted = allotted(universes, wiring);
       Allotment allotment = allotted.allotment();
-      PowerPlan power = PowerPlanner.plan(show, allotment, plan);
+      PowerPlan power = PowerPlanner.plan(show, allotment, plan, anew);
       if (power.failures().isEmpty()) {
-        return Accounting.settled(show, finished(allotted, power));
+        return Optional.of(Accounting.settled(show, finished(allotted, power)));
+      }
+      if (ports.isPresent()) {
+        return Optional.empty();
       }
       for (PowerPlan.Failure failure : power.failures()) {
         Run run = runs.get(failure.run());
@@ -114,12 +138,14 @@ public final class Planner {
   }
 
   private PortPlanner.Allotted allotted(UniverseRoom universes, WiringPrice wiring) {
-    return plan.map(
-            p ->
-                new PortPlanner.Allotted(
-                    PortRepair.allot(
-                        show, p.decisions(), powerless.keySet(), forbidden, universes, wiring),
-                    PortReport.NONE))
+    return ports
+        .or(
+            () ->
+                plan.map(
+                    p ->
+                        PortRepair.allot(
+                            show, p.decisions(), powerless.keySet(), forbidden, universes, wiring)))
+        .map(a -> new PortPlanner.Allotted(a, PortReport.NONE))
         .orElseGet(
             () ->
                 PortPlanner.allot(show, powerless.keySet(), forbidden, universes, wiring, search));
@@ -223,6 +249,7 @@ public final class Planner {
             show,
             allotted.allotment(),
             plan,
+            anew,
             show.circuits().orElseThrow(),
             first.mains().others(pixels));
     if (!fitted.failures().isEmpty()) {

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
@@ -59,15 +60,18 @@ public final class PowerPlanner {
    * Plans the power of all boxes.
    *
    * @param before the plan that stays as it is where it holds
+   * @param anew runs whose feeds are chosen anew all the same
    */
-  public static PowerPlan plan(Show show, Allotment allotment, Optional<Accepted> before) {
-    return new PowerPlanner(show, false, standing(show, before)).run(allotment, Optional.empty());
+  public static PowerPlan plan(
+      Show show, Allotment allotment, Optional<Accepted> before, Set<String> anew) {
+    return new PowerPlanner(show, false, standing(show, before, anew))
+        .run(allotment, Optional.empty());
   }
 
   /** Where power is planned in another way than before, only names and supplies stay. */
-  private static Standing standing(Show show, Optional<Accepted> before) {
+  private static Standing standing(Show show, Optional<Accepted> before, Set<String> anew) {
     return before
-        .map(p -> Standing.of(show, p.decisions(), show.wiring().ways().wiresLike(p.ways())))
+        .map(p -> Standing.of(show, p.decisions(), show.wiring().ways().wiresLike(p.ways()), anew))
         .orElse(Standing.NONE);
   }
 
@@ -87,9 +91,10 @@ public final class PowerPlanner {
       Show show,
       Allotment allotment,
       Optional<Accepted> before,
+      Set<String> anew,
       List<Circuit> circuits,
       List<Other> others) {
-    return new PowerPlanner(show, false, standing(show, before))
+    return new PowerPlanner(show, false, standing(show, before, anew))
         .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, others)));
   }
 
@@ -115,7 +120,7 @@ public final class PowerPlanner {
     wired.forEach(written::add);
     SupplyPacker.Packed packed =
         standing.isThere() && mains.isEmpty()
-            ? new SupplyRepair(show, standing).pack(written)
+            ? SupplyRepair.pack(show, standing, written)
             : SupplyPacker.pack(show, written.loads(), mains);
     List<PlacedController> controllers =
         allotment.boxes().stream().map(b -> placed(b, packed.supplyOf())).toList();

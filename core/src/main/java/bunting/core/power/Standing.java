@@ -38,6 +38,7 @@ final class Standing {
   private final Map<String, Supply> supplies = new LinkedHashMap<>();
   private final Map<String, String> bankSupplies = new HashMap<>();
   private boolean wiring;
+  private Set<String> anew = Set.of();
 
   /** Pixels of a run on an island. */
   record Part(int island, String segment, int from, int to, int order) {}
@@ -53,10 +54,12 @@ final class Standing {
    * Reads a plan.
    *
    * @param wiring whether its islands may stay as they are; without it only names and supplies do
+   * @param anew runs whose islands do not stay
    */
-  static Standing of(Show show, Decisions before, boolean wiring) {
+  static Standing of(Show show, Decisions before, boolean wiring, Set<String> anew) {
     Standing standing = new Standing(Optional.of(before));
     standing.wiring = wiring;
+    standing.anew = anew;
     standing.read(show, before);
     return standing;
   }
@@ -64,6 +67,11 @@ final class Standing {
   /** Whether there is an earlier plan. */
   boolean isThere() {
     return before.isPresent();
+  }
+
+  /** Whether a better plan is looked for, beside the one that is known. */
+  boolean isBeside() {
+    return !anew.isEmpty();
   }
 
   /** Whether islands of an earlier plan may stay as they were. */
@@ -237,7 +245,7 @@ final class Standing {
 
   /** What was wired together from a piece of a chain on; empty: nothing was. */
   Optional<Unit> from(List<Piece> chain, int next) {
-    if (!wiring) {
+    if (!wiring || anew.contains(chain.get(next).run().name())) {
       return Optional.empty();
     }
     Piece head = chain.get(next);

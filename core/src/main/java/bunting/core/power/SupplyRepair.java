@@ -1,6 +1,7 @@
 package bunting.core.power;
 
 import bunting.core.cost.Shelf;
+import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
 import bunting.core.show.SupplyType;
@@ -18,6 +19,9 @@ import java.util.Optional;
  * there is room, else the same.
  */
 final class SupplyRepair {
+  /** Less is no saving. */
+  private static final double CENT = 0.01;
+
   private final Show show;
   private final Standing standing;
   private final SupplyPacker.Room room;
@@ -51,7 +55,7 @@ final class SupplyRepair {
     }
   }
 
-  SupplyRepair(Show show, Standing standing) {
+  private SupplyRepair(Show show, Standing standing) {
     this.show = show;
     this.standing = standing;
     this.names = standing.fresh("S");
@@ -60,18 +64,74 @@ final class SupplyRepair {
         new SupplyPacker.Room(show.settings().supplyLoadPercentMax(), show.wiring().conductors());
   }
 
-  SupplyPacker.Packed pack(WrittenDown written) {
+  /** Supplies as they were; where a better plan is looked for, packed anew if that costs less. */
+  static SupplyPacker.Packed pack(Show show, Standing standing, WrittenDown written) {
+    SupplyRepair repair = new SupplyRepair(show, standing);
+    Map<String, String> was = repair.before(written);
+    SupplyPacker.Packed kept = repair.kept(written, was);
+    if (!standing.isBeside()) {
+      return kept;
+    }
+    SupplyPacker.Packed packed = SupplyPacker.pack(show, written.loads());
+    return repair.cost(packed) < repair.cost(kept) - CENT ? repair.named(packed, was) : kept;
+  }
+
+  private double cost(SupplyPacker.Packed packed) {
+    Map<String, SupplyType> types = show.catalogue().supplyTypesById();
+    Shelf rest = Shelf.supplies(show.allotting().planning());
+    return packed.supplies().stream()
+        .mapToDouble(s -> rest.take(s.type()) ? 0 : types.get(s.type()).cost())
+        .sum();
+  }
+
+  /** The supplies under the names of those that most of their loads were on. */
+  private SupplyPacker.Packed named(SupplyPacker.Packed packed, Map<String, String> was) {
+    Map<String, String> names = new LinkedHashMap<>();
+    Map<String, Point> at = new HashMap<>();
+    packed.supplies().forEach(s -> at.put(s.id(), s.at()));
+    packed.supplyOf().keySet().stream()
+        .sorted()
+        .filter(was::containsKey)
+        .forEach(
+            load -> {
+              String id = packed.supplyOf().get(load);
+              String old = was.get(load);
+              boolean there =
+                  standing.supply(old).filter(s -> s.at().equals(at.get(id))).isPresent();
+              if (there && !names.containsValue(old)) {
+                names.putIfAbsent(id, old);
+              }
+            });
+    packed.supplies().forEach(s -> names.computeIfAbsent(s.id(), k -> this.names.next()));
+    Map<String, String> supplyOf = new HashMap<>();
+    packed.supplyOf().forEach((load, s) -> supplyOf.put(load, names.get(s)));
+    return new SupplyPacker.Packed(
+        packed.supplies().stream()
+            .map(s -> new Supply(names.get(s.id()), s.type(), s.at(), s.circuit()))
+            .sorted(Comparator.comparingInt(s -> place(s.id())))
+            .toList(),
+        supplyOf);
+  }
+
+  /** The supply that each load was on. */
+  private Map<String, String> before(WrittenDown written) {
     Map<String, String> was = new HashMap<>();
     for (WrittenDown.DraftFeed d : written.drafts()) {
       written.before(d).ifPresent(f -> was.putIfAbsent(d.load(), f.supply()));
     }
+    for (SupplyPacker.Load load : written.loads()) {
+      WrittenDown.board(load)
+          .flatMap(standing::bankSupply)
+          .ifPresent(id -> was.put(load.key(), id));
+    }
+    return was;
+  }
+
+  private SupplyPacker.Packed kept(WrittenDown written, Map<String, String> was) {
     List<SupplyPacker.Load> fresh = new ArrayList<>();
     for (SupplyPacker.Load load : written.loads()) {
-      Optional<String> id =
-          WrittenDown.board(load)
-              .flatMap(standing::bankSupply)
-              .or(() -> Optional.ofNullable(was.get(load.key())));
-      if (id.isEmpty() || !stays(load, id.get())) {
+      String id = was.get(load.key());
+      if (id == null || !stays(load, id)) {
         fresh.add(load);
       }
     }
@@ -84,9 +144,8 @@ final class SupplyRepair {
     fresh.forEach(this::place);
     List<Supply> supplies = new ArrayList<>();
     Map<String, String> supplyOf = new HashMap<>();
-    List<String> order = standing.supplyIds();
     List<String> ids = new ArrayList<>(bins.keySet());
-    ids.sort(Comparator.comparingInt(id -> order.contains(id) ? order.indexOf(id) : order.size()));
+    ids.sort(Comparator.comparingInt(this::place));
     ids.forEach(
         id -> {
           Bin bin = bins.get(id);
@@ -97,6 +156,12 @@ final class SupplyRepair {
           }
         });
     return new SupplyPacker.Packed(supplies, supplyOf);
+  }
+
+  /** The place of a supply in the list; new ones come last. */
+  private int place(String id) {
+    int at = standing.supplyIds().indexOf(id);
+    return at < 0 ? Integer.MAX_VALUE : at;
   }
 
   private List<SupplyType> types(SupplyPacker.Load load) {
