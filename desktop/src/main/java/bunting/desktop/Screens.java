@@ -8,6 +8,7 @@ import bunting.desktop.bench.LadderScreen;
 import bunting.desktop.bench.MeterScreen;
 import bunting.desktop.bench.PracticeScreen;
 import bunting.desktop.bench.SymptomScreen;
+import bunting.desktop.better.BetterScreen;
 import bunting.desktop.build.InsideScreen;
 import bunting.desktop.glossary.GlossaryScreen;
 import bunting.desktop.line.PortsScreen;
@@ -45,6 +46,7 @@ public final class Screens {
           WhichView.SCREEN,
           ImportView.SCREEN,
           PortsScreen.SCREEN,
+          BetterScreen.SCREEN,
           AddressScreen.SCREEN,
           NetworkScreen.SCREEN,
           CardsScreen.SCREEN,

@@ -87,6 +87,11 @@ public abstract class ScreenDriver {
     return onScreen(() -> robot.lookup(query).queryAs(Labeled.class).getText());
   }
 
+  /** Presses a button, wherever it is. */
+  protected final void fire(FxRobot robot, String query) {
+    does(() -> robot.lookup(query).queryButton().fire());
+  }
+
   /** The point of the screen so far right and down of a part's corner. */
   protected final Point2D in(FxRobot robot, String query, double x, double y) {
     return onScreen(

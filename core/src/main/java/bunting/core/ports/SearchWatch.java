@@ -3,16 +3,7 @@ package bunting.core.ports;
 /** Watches a search, and may stop it. */
 public interface SearchWatch {
   /** Nobody watches. */
-  SearchWatch NOBODY =
-      new SearchWatch() {
-        @Override
-        public boolean stopped() {
-          return false;
-        }
-
-        @Override
-        public void step(int part, int parts, String doing) {}
-      };
+  SearchWatch NOBODY = () -> false;
 
   /** Whether to stop with the best so far; asked several times a second. */
   boolean stopped();
@@ -23,5 +14,5 @@ public interface SearchWatch {
    * @param part of the show that is searched, from 1
    * @param doing what is striven for
    */
-  void step(int part, int parts, String doing);
+  default void step(int part, int parts, String doing) {}
 }

@@ -44,6 +44,11 @@ public record Proposal(Assessment yours, Assessment proposed, Kept kept, List<Sh
     return proposed.reading().totals().buildCost();
   }
 
+  /** Returns what the other plan saves, in the prices of the show; negative: it costs more. */
+  public double saving() {
+    return cost() - proposedCost();
+  }
+
   /** Returns how many runs more have a place. */
   public int placed() {
     return yours.reading().decisions().unplaced().size()
@@ -57,9 +62,7 @@ public record Proposal(Assessment yours, Assessment proposed, Kept kept, List<Sh
 
   /** Whether the builder should hear of it: more can be built, or it saves more than a little. */
   public boolean isWorthAWord() {
-    return placed() > 0
-        || fewerStops() > 0
-        || (cost() - proposedCost()) * 100 > cost() * WORTH_PERCENT;
+    return placed() > 0 || fewerStops() > 0 || saving() * 100 > cost() * WORTH_PERCENT;
   }
 
   /** Returns the runs that move, in the order of the list, with ports such as {@code C1:3}. */

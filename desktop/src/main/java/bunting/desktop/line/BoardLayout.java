@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
@@ -95,6 +96,16 @@ final class BoardLayout {
 
   /** With the boxes that are folded up. */
   BoardLayout(Reading reading, double width, Set<String> folded) {
+    this(reading, width, folded, c -> true, Integer.MAX_VALUE);
+  }
+
+  /**
+   * Of some controllers alone.
+   *
+   * @param pixels as many as a line has room for, where its port could carry more
+   */
+  BoardLayout(
+      Reading reading, double width, Set<String> folded, Predicate<String> shown, int pixels) {
     Map<String, List<PortReading>> ports =
         reading.ports().stream().collect(Collectors.groupingBy(PortReading::controller));
     Map<String, String> addresses = NetworkAddresses.of(reading.show(), reading.decisions());
@@ -102,6 +113,9 @@ final class BoardLayout {
     double inner = width - 2 * MARGIN;
     for (PlacedController c : reading.decisions().controllers()) {
       String id = c.controller().id();
+      if (!shown.test(id)) {
+        continue;
+      }
       List<PortReading> own = ports.getOrDefault(id, List.of());
       List<Row> rows = new ArrayList<>();
       double at = y + HEADER;
@@ -115,7 +129,7 @@ final class BoardLayout {
           rows.add(
               new Row(
                   List.of(p),
-                  () -> LineGeometry.of(reading, p, capacity(reading, p), inner),
+                  () -> LineGeometry.of(reading, p, Math.min(pixels, capacity(reading, p)), inner),
                   at,
                   rowHeight));
           at += rowHeight;

@@ -4,6 +4,8 @@ import bunting.core.assess.Reading;
 import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Selection;
+import java.util.Optional;
+import java.util.function.Predicate;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
@@ -12,13 +14,28 @@ final class BoardPainter {
   private final GraphicsContext g;
   private final Palette p;
   private final Selection selected;
-  private final BoardHand hand;
+  private final Optional<BoardHand> hand;
+  private final Predicate<String> moves;
 
   BoardPainter(GraphicsContext g, Palette palette, Selection selected, BoardHand hand) {
+    this(g, palette, selected, Optional.of(hand), run -> false);
+  }
+
+  /**
+   * @param hand what is carried over the board; empty: nothing can be
+   * @param moves whether a run is marked as one that moves
+   */
+  BoardPainter(
+      GraphicsContext g,
+      Palette palette,
+      Selection selected,
+      Optional<BoardHand> hand,
+      Predicate<String> moves) {
     this.g = g;
     this.p = palette;
     this.selected = selected;
     this.hand = hand;
+    this.moves = moves;
   }
 
   void ground(double width, double height) {
@@ -43,7 +60,7 @@ final class BoardPainter {
     g.setStroke(picked ? p.ink() : p.line());
     g.setLineWidth(picked ? 2 : 1);
     g.strokeRoundRect(x + 0.5, y + 0.5, w - 1, card.height() - 1, 12, 12);
-    LinePainter painter = new LinePainter(g, p);
+    LinePainter painter = new LinePainter(g, p, moves);
     head(painter, card, x, y, w);
     String run = selected instanceof Selection.OfRun r ? r.name() : "";
     for (BoardLayout.Row row : card.rows()) {
@@ -61,7 +78,7 @@ final class BoardPainter {
       } else {
         spare(painter, row, x, ry);
       }
-      hand.paintRow(g, p, row, x, ry, w);
+      hand.ifPresent(h -> h.paintRow(g, p, row, x, ry, w));
     }
   }
 

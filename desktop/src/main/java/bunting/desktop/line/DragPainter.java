@@ -18,7 +18,7 @@ final class DragPainter {
   DragPainter(GraphicsContext g, Palette p) {
     this.g = g;
     this.p = p;
-    this.painter = new LinePainter(g, p);
+    this.painter = new LinePainter(g, p, run -> false);
   }
 
   private Color judged(PegDrag drag, PortReading port) {

@@ -7,20 +7,29 @@ import bunting.desktop.look.Fonts;
 import bunting.desktop.look.Palette;
 import bunting.desktop.picture.BuntingPainter;
 import bunting.desktop.picture.JoinMark;
+import java.util.function.Predicate;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.text.TextAlignment;
 
 /** Paints a line from its shape. Painting twice gives the same. */
 final class LinePainter {
+  /** How much of its ground a run that moves is tinted. */
+  private static final double MOVING = 0.16;
+
   private final GraphicsContext g;
   private final Palette palette;
+  private final Predicate<String> moves;
   private double dx;
   private double dy;
 
-  LinePainter(GraphicsContext g, Palette palette) {
+  /**
+   * @param moves whether a run is marked as one that moves
+   */
+  LinePainter(GraphicsContext g, Palette palette, Predicate<String> moves) {
     this.g = g;
     this.palette = palette;
+    this.moves = moves;
   }
 
   void paint(BoardLayout.Row row, LineShape shape, double x, double y, String pickedRun) {
@@ -36,6 +45,16 @@ final class LinePainter {
             shape.height() - 8,
             8,
             8);
+      }
+      if (moves.test(span.run())) {
+        g.setFill(palette.warn().deriveColor(0, 1, 1, MOVING));
+        g.fillRoundRect(
+            dx + span.x1() - 3,
+            dy + LineGeometry.CORD_TOP - 6,
+            Math.max(8, span.x2() - span.x1() + 6),
+            shape.footY() + 36 - LineGeometry.CORD_TOP + 6,
+            6,
+            6);
       }
     }
     ground(shape);
@@ -126,9 +145,15 @@ final class LinePainter {
 
   private void labels(LineShape shape, String pickedRun) {
     for (LineShape.Span s : shape.runs()) {
-      var font = s.run().equals(pickedRun) ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL);
+      boolean moving = moves.test(s.run());
+      boolean bold = moving || s.run().equals(pickedRun);
       text(
-          s.label(), dx + s.x1(), dy + shape.footY() + 30, font, palette.ink(), TextAlignment.LEFT);
+          s.label(),
+          dx + s.x1(),
+          dy + shape.footY() + 30,
+          bold ? Fonts.bold(Fonts.SMALL) : Fonts.plain(Fonts.SMALL),
+          moving ? palette.warn() : palette.ink(),
+          TextAlignment.LEFT);
     }
   }
 

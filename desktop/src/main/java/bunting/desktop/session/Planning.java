@@ -5,6 +5,8 @@ import bunting.core.plan.Assessor;
 import bunting.core.plan.Keeping;
 import bunting.core.plan.Kept;
 import bunting.core.ports.SearchWatch;
+import bunting.core.propose.BetterPlan;
+import bunting.core.propose.Proposal;
 import bunting.core.show.Decisions;
 import bunting.core.show.Show;
 import java.time.Duration;
@@ -37,6 +39,16 @@ public final class Planning {
 
     /** A search, watched. */
     Assessment search(Show show, SearchWatch watch);
+
+    /** The best plan that is found beside the accepted one. */
+    default Proposal better(Show show, SearchWatch watch) {
+      return BetterPlan.find(show, watch);
+    }
+
+    /** The plan from scratch beside the accepted one. */
+    default Proposal afresh(Show show, SearchWatch watch) {
+      return BetterPlan.afresh(show, watch);
+    }
 
     /** A plan once more, of a show that differs from its own in nothing that is planned from. */
     default Assessment judge(Show show, Assessment plan) {
@@ -125,6 +137,11 @@ public final class Planning {
   /** Whether the plan is of the newest version. */
   public boolean isCurrent() {
     return assessment.get().map(a -> a.reading().show()).equals(document.show().get());
+  }
+
+  /** Whether the plan is a first one that still improves. */
+  boolean isFirst() {
+    return first;
   }
 
   void setPatience(Duration patience) {

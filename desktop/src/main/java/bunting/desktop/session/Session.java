@@ -32,6 +32,7 @@ public final class Session {
   private final Document document = new Document();
   private final Background background;
   private final Planning planning;
+  private final Proposals proposals;
   private final ObjectProperty<Selection> selection =
       new SimpleObjectProperty<>(new Selection.Nothing());
   private final ObjectProperty<Optional<OnTheWire>> wire =
@@ -59,6 +60,8 @@ public final class Session {
   public Session(Planning.Engine engine, Background background) {
     this.background = background;
     planning = new Planning(document, engine, background);
+    proposals = new Proposals(document, planning, engine, background);
+    proposals.setOnTrouble(message::set);
     planning.setOnFound(this::found);
     planning.setOnTrouble(message::set);
     planning.setOnKept(this::kept);
@@ -93,6 +96,17 @@ public final class Session {
   /** The planning of the newest version. */
   public Planning plans() {
     return planning;
+  }
+
+  /** Better plans beside the accepted one. */
+  public Proposals proposals() {
+    return proposals;
+  }
+
+  /** Accepts another plan of the show, whole or in part, as one step that can be undone. */
+  public void accept(String what, Assessment plan) {
+    edit(what, s -> s.withAccepted(plan.reading().show().accepted()));
+    edited = Optional.empty();
   }
 
   /** The door for work beside the interface. */
@@ -284,6 +298,7 @@ public final class Session {
   /** Whether a search follows every plan; without it the first fit stands. */
   public void setSearchesAlong(boolean on) {
     planning.setSearchesAlong(on);
+    proposals.setAlong(on);
   }
 
   /** What is being searched, for people; empty while nothing is. */

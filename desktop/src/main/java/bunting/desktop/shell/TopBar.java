@@ -3,7 +3,9 @@ package bunting.desktop.shell;
 import bunting.core.assess.Totals;
 import bunting.core.checks.Severity;
 import bunting.core.plan.Assessment;
+import bunting.core.propose.Proposal;
 import bunting.core.show.Texts;
+import bunting.desktop.session.OfferText;
 import bunting.desktop.session.Session;
 import java.util.Optional;
 import javafx.css.PseudoClass;
@@ -11,6 +13,7 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
@@ -31,6 +34,7 @@ final class TopBar extends HBox {
   private final Label state = new Label();
   private final HBox signs = new HBox(18);
   private final Button findings;
+  private final Button better;
 
   TopBar(Session session, Commands commands) {
     this.session = session;
@@ -38,6 +42,11 @@ final class TopBar extends HBox {
     setAlignment(Pos.CENTER_LEFT);
     findings = button(commands.get("findings"), "");
     findings.setId("findings-button");
+    better = button(commands.get("better"), "");
+    better.setId("better-plan");
+    better.getStyleClass().add("better-chip");
+    better.setMinWidth(USE_PREF_SIZE);
+    better.managedProperty().bind(better.visibleProperty());
     Button find = button(commands.get("find"), "Find or do  Ctrl K");
     find.setId("find-button");
     find.getStyleClass().add("find-button");
@@ -55,15 +64,22 @@ final class TopBar extends HBox {
     Label word = new Label("Bunting");
     word.getStyleClass().add("word-mark");
     word.setMinWidth(USE_PREF_SIZE);
-    word.visibleProperty().bind(widthProperty().greaterThan(WIDE));
+    word.visibleProperty()
+        .bind(widthProperty().greaterThan(WIDE).and(better.visibleProperty().not()));
     word.managedProperty().bind(word.visibleProperty());
     findings.setMinWidth(USE_PREF_SIZE);
     find.setMinWidth(USE_PREF_SIZE);
-    getChildren().addAll(mark(), word, title, signs, gap, findings, find);
+    Node mark = mark();
+    mark.visibleProperty()
+        .bind(widthProperty().greaterThan(WIDE).or(better.visibleProperty().not()));
+    mark.managedProperty().bind(mark.visibleProperty());
+    getChildren().addAll(mark, word, title, signs, gap, better, findings, find);
     session.assessment().addListener(o -> refresh());
     session.document().show().addListener(o -> refresh());
     session.plans().state().addListener(o -> refresh());
     session.changed().addListener(o -> refresh());
+    session.proposals().offered().addListener(o -> refresh());
+    widthProperty().addListener(o -> offer());
     session.file().addListener(o -> refresh());
     refresh();
   }
@@ -101,7 +117,19 @@ final class TopBar extends HBox {
         session.file().get().map(f -> f.getFileName() + saved).orElse("not in a file yet");
     state.setText(session.show().isEmpty() ? "" : where);
     plan.ifPresent(this::signs);
+    offer();
     signs.pseudoClassStateChanged(OLD, !session.plans().isCurrent());
+  }
+
+  /** The better plan that is offered; in a narrow window what it gains alone. */
+  private void offer() {
+    Optional<Proposal> offer = session.proposals().offered().get();
+    better.setVisible(offer.isPresent());
+    offer.ifPresent(
+        p -> {
+          better.setText(getWidth() > WIDE ? OfferText.of(p) : "Better: " + OfferText.gain(p));
+          better.setTooltip(new Tooltip(OfferText.of(p)));
+        });
   }
 
   private void signs(Assessment plan) {

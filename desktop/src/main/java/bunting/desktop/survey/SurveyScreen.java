@@ -40,14 +40,6 @@ public final class SurveyScreen extends StackedView {
                 desk.session().selection().set(new Selection.OfRun("Sluice gate"));
                 survey.elevation().show(new Viewport.Box(0, -1, 17, 10));
               })
-          .pictured(
-              "survey-plan",
-              (desk, survey) -> {
-                desk.session().selection().set(new Selection.OfRun("Sack hoist"));
-                survey.elevation().lens().set(Lens.PORT);
-                survey.elevation().sheet().set(Sheets.PLAN);
-                survey.elevation().show(new Viewport.Box(-2, -6, 44, 8));
-              })
           .picturedByNight(
               "survey-white-test",
               (desk, survey) -> {

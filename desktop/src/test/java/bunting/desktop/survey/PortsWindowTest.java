@@ -86,10 +86,6 @@ class PortsWindowTest extends WindowDriver {
         .toList();
   }
 
-  private String message() {
-    return onScreen(() -> session.message().get());
-  }
-
   private Point2D onBoard(double x, double y) {
     return onScreen(
         () -> {
@@ -165,14 +161,6 @@ class PortsWindowTest extends WindowDriver {
         .anyMatch(l -> l.getText().contains("pixel from 1 to 299"));
     fire(robot, "#hand-release");
     assertThat(show().allotting().byHand()).extracting(Held::run).doesNotContain("rim");
-  }
-
-  private void fire(FxRobot robot, String id) {
-    onScreen(
-        () -> {
-          robot.lookup(id).queryButton().fire();
-          return true;
-        });
   }
 
   @Test

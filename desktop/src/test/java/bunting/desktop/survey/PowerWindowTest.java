@@ -63,10 +63,6 @@ class PowerWindowTest extends WindowDriver {
         .toList();
   }
 
-  private String message() {
-    return onScreen(() -> session.message().get());
-  }
-
   private double postX(FxRobot robot, int pixel) {
     double width = onScreen(() -> robot.lookup("#cord").query().getBoundsInLocal().getWidth());
     return 52 + (pixel - 0.5) * (width - 52 - 18) / 300;

@@ -88,6 +88,11 @@ public abstract class WindowDriver extends ScreenDriver {
     return onScreen(() -> session.show().orElseThrow());
   }
 
+  /** What the message line says. */
+  protected final String message() {
+    return onScreen(() -> session.message().get());
+  }
+
   /** Totals of its plan. */
   protected final Totals totals() {
     return onScreen(() -> session.assessment().get().orElseThrow().reading().totals());
