@@ -1,7 +1,6 @@
 package bunting.core.cost;
 
 import bunting.core.show.Attach;
-import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
@@ -15,7 +14,6 @@ import bunting.core.show.Supply;
 import bunting.core.show.SupplyType;
 import bunting.core.show.Trunk;
 import bunting.core.show.Wire;
-import java.util.HashSet;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -26,7 +24,7 @@ import java.util.stream.Collectors;
 /**
  * What a plan costs to build, in the builder's money: boxes, supplies, fused ways, every metre of
  * lead and feed by its gauge, the work of joining feeds on, and groups torn apart at their price.
- * Boxes that are given, and what lies on the shelf, cost nothing.
+ * What the builder has, and what lies on the shelf, costs nothing.
  *
  * @param boxes boxes that are bought, with what each costs besides itself
  * @param supplies that are bought
@@ -177,15 +175,14 @@ public record BuildCost(
   }
 
   private static double boxes(Show show, Decisions decisions) {
-    Set<String> given = new HashSet<>();
-    show.controllers().ifPresent(list -> list.stream().map(Controller::id).forEach(given::add));
+    Set<String> owned = show.ownedControllers();
     Map<String, ControllerType> kinds = show.catalogue().controllerTypesById();
     var planning = show.allotting().planning();
     Shelf shelf = Shelf.boxes(planning);
     double sum = 0;
     for (PlacedController c : decisions.controllers()) {
       ControllerType kind = Objects.requireNonNull(kinds.get(c.controller().type()));
-      boolean free = given.contains(c.controller().id()) || shelf.take(kind.id());
+      boolean free = owned.contains(c.controller().id()) || shelf.take(kind.id());
       sum += free ? 0 : bought(kind, planning.prices());
     }
     return sum;

@@ -4,7 +4,6 @@ import bunting.core.assess.Distribution;
 import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
-import bunting.core.show.Controller;
 import bunting.core.show.ControllerType;
 import bunting.core.show.Input;
 import bunting.core.show.LeadHelper;
@@ -100,14 +99,13 @@ public final class ShoppingList {
   }
 
   private void boxes() {
-    Set<String> given = new HashSet<>();
-    reading.show().controllers().ifPresent(l -> l.stream().map(Controller::id).forEach(given::add));
+    Set<String> owned = reading.show().ownedControllers();
     Map<String, ControllerType> kinds = reading.show().catalogue().controllerTypesById();
     Map<String, Integer> count = new TreeMap<>();
     Map<String, Integer> there = new TreeMap<>();
     for (PlacedController c : reading.decisions().controllers()) {
       count.merge(c.controller().type(), 1, Integer::sum);
-      if (given.contains(c.controller().id())) {
+      if (owned.contains(c.controller().id())) {
         there.merge(c.controller().type(), 1, Integer::sum);
       }
     }

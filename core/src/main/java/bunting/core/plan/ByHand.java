@@ -11,13 +11,15 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
  * Moves of pieces by hand, as changes of the show as it is now, in the light of a plan of it or of
  * an earlier version. What is moved is held there, and so are the chains that it comes into: the
- * planner leaves them. Boxes that the planner chose become the builder's own. What the plan knows
- * and the show has not any more is left aside.
+ * planner leaves them. Their controllers are given from then on, still to be bought. What the plan
+ * knows and the show has not any more is left aside.
  */
 public final class ByHand {
   private ByHand() {}
@@ -49,7 +51,8 @@ public final class ByHand {
 
   /** The show with these pieces held; none of their runs is pinned besides. */
   static Show with(Show before, Reading plan, List<Held> pieces) {
-    Show show = HandOuts.withBoxes(before, plan);
+    Set<String> boxes = pieces.stream().map(Held::controller).collect(Collectors.toSet());
+    Show show = HandOuts.withBoxes(before, plan, boxes::contains);
     List<String> runs = pieces.stream().map(Held::run).distinct().toList();
     return show.withRuns(
             show.runs().stream()

@@ -12,18 +12,19 @@ import bunting.core.show.edit.Names;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** Handing addresses out and taking them back. */
 public final class HandOuts {
   private HandOuts() {}
 
   /**
-   * The show with everything nailed as it is planned. Boxes that the planner chose become the
-   * builder's own, and the planner may go on adding to them. What was handed out before and is not
-   * in the plan stays nailed.
+   * The show with everything nailed as it is planned. Controllers that the planner chose are given
+   * from then on, still to be bought. What was handed out before and is not in the plan stays
+   * nailed.
    */
   public static Show handOut(Show before, Reading plan, String date, String whom) {
-    Show show = withBoxes(before, plan);
+    Show show = withBoxes(before, plan, id -> true);
     String to = Names.shortened(whom);
     HandOut now =
         HandingOut.of(
@@ -40,10 +41,14 @@ public final class HandOuts {
     return show.withAllotting(show.allotting().withHandOut(Optional.of(all)));
   }
 
-  /** The show with the planned boxes as what there is, and leave to add to them. */
-  public static Show withBoxes(Show show, Reading plan) {
+  /** Returns the show with these controllers of a plan given, as they are planned. */
+  public static Show withBoxes(Show show, Reading plan, Predicate<String> which) {
     return BoxEdits.kept(
-        show, plan.decisions().controllers().stream().map(PlacedController::controller).toList());
+        show,
+        plan.decisions().controllers().stream()
+            .map(PlacedController::controller)
+            .filter(c -> which.test(c.id()))
+            .toList());
   }
 
   /**

@@ -102,7 +102,7 @@ public final class OtherBox {
     Pin pin = new Pin(near.controller(), OptionalInt.empty());
     Run there = run.withPin(Optional.of(pin));
     Show trial = held.withRun(there);
-    Show pinned = HandOuts.withBoxes(plan.show(), plan).withRun(there);
+    Show pinned = HandOuts.withBoxes(plan.show(), plan, id -> true).withRun(there);
     return planned(trial)
         .map(
             found -> {

@@ -32,6 +32,7 @@ public final class Prices {
   private final PlanPrice wiring;
   private final SupplyPrice supplies;
   private final Set<String> given = new HashSet<>();
+  private final Set<String> owned;
   private final Map<BoxLoad, Known> known = new WeakHashMap<>();
   private final Map<List<Object>, Double> chains = new HashMap<>();
 
@@ -51,6 +52,7 @@ public final class Prices {
     this.wiring = wiring;
     this.supplies = new SupplyPrice(show);
     show.controllers().orElse(List.of()).stream().map(Controller::id).forEach(given::add);
+    owned = show.ownedControllers();
   }
 
   boolean isGiven(Controller box) {
@@ -226,7 +228,7 @@ public final class Prices {
     List<PlanPrice.Wired> all = new ArrayList<>();
     for (BoxLoad box : boxes) {
       if (!box.isEmpty()) {
-        if (!isGiven(box.controller()) && !shelf.take(box.type().id())) {
+        if (!owned.contains(box.controller().id()) && !shelf.take(box.type().id())) {
           sum += bought(box.type());
         }
         PlanPrice.Wired one = wired(box);

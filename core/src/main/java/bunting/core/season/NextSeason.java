@@ -84,7 +84,7 @@ public record NextSeason(Show show, List<LogEntry> entries) {
     return hours.withSeason(new Hours.Season(s.from().plusYears(1), s.to().plusYears(1)));
   }
 
-  /** The supplies of a plan are there from now on. */
+  /** The controllers and supplies of a plan are there from now on. */
   private static Planning owning(Planning planning, Reading plan) {
     Map<String, Integer> count = new TreeMap<>();
     planning.ownedSupplies().forEach(o -> count.merge(o.type(), o.count(), Integer::sum));
@@ -93,7 +93,7 @@ public record NextSeason(Show show, List<LogEntry> entries) {
     used.forEach((type, n) -> count.merge(type, n, Math::max));
     List<Planning.Owned> owned =
         count.entrySet().stream().map(e -> new Planning.Owned(e.getKey(), e.getValue())).toList();
-    return planning.withOwned(planning.ownedBoxes(), owned);
+    return planning.withOwned(planning.ownedBoxes(), owned).withToBuy(List.of());
   }
 
   /** What the season took beyond what the log knew; boards and supplies are the show's own. */

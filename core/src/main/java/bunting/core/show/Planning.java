@@ -1,6 +1,7 @@
 package bunting.core.show;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
 
 /**
@@ -12,6 +13,7 @@ import java.util.List;
  * @param addBoxes whether boxes may be added to those that are given
  * @param ownedBoxes boxes on the shelf, used before any is bought
  * @param ownedSupplies supplies on the shelf, likewise
+ * @param toBuy ids of given controllers that are still to be bought; the others cost nothing
  * @param effort most deterministic seconds of search for one part of the show
  */
 public record Planning(
@@ -21,6 +23,7 @@ public record Planning(
     boolean addBoxes,
     List<Owned> ownedBoxes,
     List<Owned> ownedSupplies,
+    List<String> toBuy,
     double effort) {
   /** Far above what money a feed, a mm2 of a metre, or a metre can save. */
   private static final double FEED_WEIGHT = 1e4;
@@ -34,7 +37,8 @@ public record Planning(
    * the extra cost of a box one larger box is never dearer than two smaller ones of that catalogue.
    */
   public static final Planning DEFAULT =
-      new Planning(List.of(Goal.values()), 0, PriceList.DEFAULT, false, List.of(), List.of(), 1);
+      new Planning(
+          List.of(Goal.values()), 0, PriceList.DEFAULT, false, List.of(), List.of(), List.of(), 1);
 
   /** Fills in the goals that are left out, in their usual order. */
   public Planning {
@@ -47,6 +51,7 @@ public record Planning(
     goals = List.copyOf(all);
     ownedBoxes = List.copyOf(ownedBoxes);
     ownedSupplies = List.copyOf(ownedSupplies);
+    toBuy = toBuy.stream().distinct().sorted().toList();
   }
 
   /**
@@ -89,31 +94,40 @@ public record Planning(
   public Planning preferring(Goal goal) {
     List<Goal> list = new ArrayList<>(List.of(goal));
     list.addAll(goals);
-    return new Planning(list, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, effort);
+    return new Planning(
+        list, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, toBuy, effort);
   }
 
   /** The same with or without leave to add boxes. */
   public Planning withAddBoxes(boolean may) {
-    return new Planning(goals, sparePorts, prices, may, ownedBoxes, ownedSupplies, effort);
+    return new Planning(goals, sparePorts, prices, may, ownedBoxes, ownedSupplies, toBuy, effort);
   }
 
   /** The same with so many spare ports a box. */
   public Planning withSparePorts(int ports) {
-    return new Planning(goals, ports, prices, addBoxes, ownedBoxes, ownedSupplies, effort);
+    return new Planning(goals, ports, prices, addBoxes, ownedBoxes, ownedSupplies, toBuy, effort);
   }
 
   /** The same with other things on the shelf. */
   public Planning withOwned(List<Owned> boxes, List<Owned> supplies) {
-    return new Planning(goals, sparePorts, prices, addBoxes, boxes, supplies, effort);
+    return new Planning(goals, sparePorts, prices, addBoxes, boxes, supplies, toBuy, effort);
+  }
+
+  /** Returns a copy with other controllers still to be bought. */
+  public Planning withToBuy(Collection<String> ids) {
+    return new Planning(
+        goals, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, List.copyOf(ids), effort);
   }
 
   /** The same with other prices. */
   public Planning with(PriceList other) {
-    return new Planning(goals, sparePorts, other, addBoxes, ownedBoxes, ownedSupplies, effort);
+    return new Planning(
+        goals, sparePorts, other, addBoxes, ownedBoxes, ownedSupplies, toBuy, effort);
   }
 
   /** The same with another effort. */
   public Planning withEffort(double seconds) {
-    return new Planning(goals, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, seconds);
+    return new Planning(
+        goals, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, toBuy, seconds);
   }
 }

@@ -3,6 +3,8 @@ package bunting.core.show;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 
 /**
@@ -221,6 +223,14 @@ public record Show(
   /** Whether nothing differs that is planned from: notes of the bench and preparations may. */
   public boolean plansLike(Show other) {
     return withBench(other.bench).withPreparation(other.preparation).equals(other);
+  }
+
+  /** Returns ids of the controllers that the builder has: they cost nothing. */
+  public Set<String> ownedControllers() {
+    Set<String> ids = new TreeSet<>();
+    controllers.ifPresent(list -> list.forEach(c -> ids.add(c.id())));
+    allotting.planning().toBuy().forEach(ids::remove);
+    return ids;
   }
 
   /** Whether the planner may add boxes. */

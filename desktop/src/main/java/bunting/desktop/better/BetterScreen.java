@@ -67,7 +67,7 @@ public final class BetterScreen extends StackedView {
                             desk.session().proposals().fromScratch();
                             desk.go(BetterScreen.SCREEN);
                           })))
-          .pictured("better-plan", (desk, view) -> pose(desk.session()));
+          .pictured("better", (desk, view) -> pose(desk.session()));
 
   private static final double LIST_WIDTH = 200;
 

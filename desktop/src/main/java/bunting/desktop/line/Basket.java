@@ -7,6 +7,8 @@ import bunting.core.show.Texts;
 import bunting.core.show.Unplaced;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.AddButton;
+import bunting.desktop.shell.Desk;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -20,10 +22,12 @@ final class Basket extends HBox {
   private static final int SHOWN_MAX = 3;
   private final Session session;
   private final BoardView board;
+  private final AddButton add;
 
-  Basket(Session session, BoardView board) {
+  Basket(Desk desk, BoardView board) {
     super(8);
-    this.session = session;
+    this.session = desk.session();
+    this.add = new AddButton(desk);
     this.board = board;
     setId("basket");
     getStyleClass().add("basket");
@@ -34,7 +38,7 @@ final class Basket extends HBox {
   }
 
   private void refresh() {
-    getChildren().clear();
+    getChildren().setAll(add);
     session.assessment().get().ifPresent(this::fill);
   }
 

@@ -39,7 +39,7 @@ public final class PortsScreen extends StackedView {
     board = new BoardView(desk.session(), desk.palette());
     boxes = new BoxRail(desk.session());
     VBox.setVgrow(board, Priority.ALWAYS);
-    getChildren().addAll(new Basket(desk.session(), board), board);
+    getChildren().addAll(new Basket(desk, board), board);
   }
 
   /** The first port is chosen, so that its arithmetic is seen. */

@@ -9,6 +9,7 @@ import bunting.core.show.Texts;
 import bunting.core.show.edit.MainsEdits;
 import bunting.desktop.kit.Words;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Command;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
@@ -30,6 +31,15 @@ public final class MainsScreen extends StackedView {
   public static final ScreenDefinition<MainsScreen> SCREEN =
       ScreenDefinition.of("mains", "Power", "Mains", MainsScreen::new)
           .reachedBy("Shortcut+Shift+M", "Power: circuits and what hangs on them")
+          .adding(
+              desk ->
+                  List.of(
+                      Command.of(
+                          "add-circuit",
+                          new Command.Place(Command.Menu.ADD, "power"),
+                          "Add circuit",
+                          Command.whileOpen(desk.session()),
+                          () -> desk.go(MainsScreen.SCREEN).addCircuit())))
           .pictured("mains", (desk, view) -> {});
 
   private final Session session;
@@ -105,6 +115,11 @@ public final class MainsScreen extends StackedView {
         + Texts.fixed(amps, 1)
         + " A of the show"
         + (phases.isEmpty() ? "" : " · " + phases);
+  }
+
+  /** Adds a usual circuit, to be changed at the right. */
+  private void addCircuit() {
+    add(CircuitKit.HOUSE);
   }
 
   private void add(CircuitKit kit) {

@@ -74,7 +74,8 @@ final class CordKeys {
     cord.decide(f.feed().id(), to);
   }
 
-  private void plantInWidestGap() {
+  /** Adds a feed where the next one is farthest. */
+  void plantInWidestGap() {
     cord.placed().ifPresent(this::plantInWidestGap);
   }
 

@@ -69,7 +69,8 @@ final class FeedHand {
       return;
     }
     model.carry(d -> Posts.planted(d, island.get(), segment, pixel));
-    keep("A feed at " + pixel + " of " + run + ".", segment, pixel, Optional.empty());
+    model.chooseWhenPlanned(run, pixel);
+    keep("Feed added at pixel " + pixel + " of " + run + ".", segment, pixel, Optional.empty());
   }
 
   /** Takes the chosen feed out. */

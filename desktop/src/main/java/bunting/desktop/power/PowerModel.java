@@ -5,6 +5,7 @@ import bunting.core.assess.PortReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SegmentReading;
 import bunting.core.show.Decisions;
+import bunting.core.show.Feed;
 import bunting.core.show.Show;
 import bunting.core.whatif.Loss;
 import bunting.core.whatif.Outcome;
@@ -36,6 +37,7 @@ final class PowerModel {
   private OptionalDouble trim = OptionalDouble.empty();
   private UnaryOperator<Decisions> hand = d -> d;
   private boolean inHand;
+  private Optional<At> wanted = Optional.empty();
   private Optional<Reading> planned = Optional.empty();
   private final FeedHand feeds;
 
@@ -62,6 +64,29 @@ final class PowerModel {
     } else {
       forget();
     }
+    if (session.plans().isCurrent()) {
+      wanted
+          .flatMap(w -> base.flatMap(r -> feedAt(r, w)))
+          .ifPresent(id -> feed.set(Optional.of(id)));
+      wanted = Optional.empty();
+    }
+  }
+
+  /** A feed by its place. */
+  private record At(String run, int pixel) {}
+
+  private static Optional<String> feedAt(Reading plan, At at) {
+    return plan.segmentsOf(at.run()).stream()
+        .flatMap(s -> plan.feedsOf(s.segment().id()).stream())
+        .map(FeedReading::feed)
+        .filter(f -> f.atPixel() == at.pixel() && !f.viaPort())
+        .map(Feed::id)
+        .findFirst();
+  }
+
+  /** Chooses a feed that the next plan has: what is new is selected. */
+  void chooseWhenPlanned(String run, int pixel) {
+    wanted = Optional.of(new At(run, pixel));
   }
 
   /** Nothing is tried any more. */

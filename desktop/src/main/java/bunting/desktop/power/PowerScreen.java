@@ -5,6 +5,7 @@ import bunting.core.show.Texts;
 import bunting.core.whatif.Loss;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.Command;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
@@ -23,6 +24,15 @@ public final class PowerScreen extends StackedView {
   public static final ScreenDefinition<PowerScreen> SCREEN =
       ScreenDefinition.of("power", "Power", "Feeds", PowerScreen::new)
           .reachedBy("F8", "Power: supplies, fuses and feeds")
+          .adding(
+              desk ->
+                  List.of(
+                      Command.of(
+                          "add-feed",
+                          new Command.Place(Command.Menu.ADD, "power"),
+                          "Add feed",
+                          Command.whileOpen(desk.session()),
+                          () -> desk.go(PowerScreen.SCREEN).addFeed())))
           .pictured("power", (desk, view) -> choose(desk));
 
   private static final double CORD_HEIGHT = 262;
@@ -54,6 +64,11 @@ public final class PowerScreen extends StackedView {
     model.shown().addListener(o -> refresh());
     model.feed().addListener(o -> refresh());
     refresh();
+  }
+
+  /** Adds a feed where the line at hand has the widest gap. */
+  private void addFeed() {
+    new CordKeys(cord, model).plantInWidestGap();
   }
 
   private HBox head(Runnable losses) {

@@ -233,6 +233,23 @@ public final class Session {
     return moved.getReadOnlyProperty();
   }
 
+  /** Deletes what is selected; says what was deleted, or why that cannot be. */
+  public void deleteSelected() {
+    Selection what = selection.get();
+    Document.Outcome outcome =
+        edit("Deleted " + SelectionEdits.name(what) + ".", s -> SelectionEdits.without(s, what));
+    if (outcome instanceof Document.Outcome.Done) {
+      selection.set(new Selection.Nothing());
+    } else if (what instanceof Selection.OfBox b) {
+      message.set(
+          b.controller()
+              + " was chosen by Bunting for the runs on it. Move the runs, or add a controller of"
+              + " your own; then it is not needed.");
+    } else {
+      message.set("Select a run, a controller or something else on the elevation first.");
+    }
+  }
+
   /** Takes the last step back. */
   public void undo() {
     countedNothing();

@@ -28,6 +28,7 @@ public record Command(
   public enum Menu {
     FILE("_File"),
     EDIT("_Edit"),
+    ADD("_Add"),
     GO("_Go to"),
     VIEW("_View"),
     HELP("_Help");

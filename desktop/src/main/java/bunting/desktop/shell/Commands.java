@@ -79,6 +79,7 @@ final class Commands {
   void addEdits(Workbench bench, Runnable palette) {
     add("undo", BACK, "Undo", "Shortcut+Z", open, session::undo);
     add("redo", BACK, "Redo", "Shortcut+Shift+Z", open, session::redo);
+    add("delete", BACK, "Delete what is selected", "Delete", open, session::deleteSelected);
     add("edit", FIND, "Edit what is selected", "F2", open, bench::focusInspector);
     add("find", FIND, "Find or do…", "Shortcut+K", always, palette);
   }

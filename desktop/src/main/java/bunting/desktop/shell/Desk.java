@@ -3,6 +3,7 @@ package bunting.desktop.shell;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Preferences;
 import bunting.desktop.session.Session;
+import java.util.List;
 import javafx.beans.value.ObservableValue;
 
 /** What a screen finds around it: the session, the colours, and the way to the other screens. */
@@ -27,4 +28,7 @@ public interface Desk {
 
   /** Goes back to the screen before a screen that stands aside. */
   void back();
+
+  /** What a menu offers, of all screens. */
+  List<Command> commands(Command.Menu menu);
 }

@@ -36,6 +36,7 @@ final class Workbench extends BorderPane implements Desk {
   private final VBox work = new VBox();
   private final VBox side = new VBox();
   private final FindingsDrawer drawer;
+  private final List<Command> additions = new ArrayList<>();
   private final Map<String, ScreenView> views = new HashMap<>();
   private Optional<Inspector> inspector = Optional.empty();
   private ScreenDefinition<?> screen;
@@ -230,13 +231,19 @@ final class Workbench extends BorderPane implements Desk {
     return taker.isPresent();
   }
 
-  /** What the screens add to the menus. */
+  /** What the screens add to the menus; made once, since each command listens to the session. */
   List<Command> additions() {
-    List<Command> all = new ArrayList<>();
-    for (ScreenDefinition<?> s : screens) {
-      s.commands().forEach(more -> all.addAll(more.apply(this)));
+    if (additions.isEmpty()) {
+      for (ScreenDefinition<?> s : screens) {
+        s.commands().forEach(more -> additions.addAll(more.apply(this)));
+      }
     }
-    return all;
+    return additions;
+  }
+
+  @Override
+  public List<Command> commands(Command.Menu menu) {
+    return additions().stream().filter(c -> c.place().menu() == menu).toList();
   }
 
   private static void shown(Region part, boolean show) {

@@ -1,5 +1,6 @@
 package bunting.desktop.survey;
 
+import bunting.core.show.Controller;
 import bunting.core.show.Course;
 import bunting.core.show.PixelType;
 import bunting.core.show.Point;
@@ -184,10 +185,14 @@ public final class Drafting {
       case SPOKES -> upright("Spokes", new Course.Spokes(cursor, 8, 0.2, 1.2, 90, false));
       case WRAP -> corner(() -> {});
       case WALL -> corner(() -> {});
-      case BOX -> place("A box was set.", BoxEdits::added);
-      case OUTLET -> place("An outlet was set.", PlaceEdits::withOutlet);
-      case NETWORK -> place("A network point was set.", PlaceEdits::withNetworkPoint);
-      case NOTE -> place("A note was set.", PlaceEdits::withNote);
+      case CONTROLLER ->
+          place(
+              "Controller added. Choose its type at the right.",
+              (s, at) -> BoxEdits.added(s, newController(s), at));
+      case PLACE -> place("Candidate place added.", BoxEdits::withCandidate);
+      case OUTLET -> place("Outlet added.", PlaceEdits::withOutlet);
+      case NETWORK -> place("Network point added.", PlaceEdits::withNetworkPoint);
+      case NOTE -> place("Note added.", PlaceEdits::withNote);
     }
     changed.run();
   }
@@ -322,6 +327,17 @@ public final class Drafting {
   /** A picture lies in the sheet's own two coordinates. */
   private Point onSheet(Point place) {
     return new Point(sheet.across(place), sheet.up(place));
+  }
+
+  /** The type of a controller to come: that of the last one, else the first there is. */
+  private static String newController(Show show) {
+    List<Controller> given = show.controllers().orElse(List.of());
+    return given.isEmpty()
+        ? show.accepted()
+            .flatMap(a -> a.decisions().controllers().stream().findFirst())
+            .map(p -> p.controller().type())
+            .orElse(show.catalogue().controllerTypes().getFirst().id())
+        : given.getLast().type();
   }
 
   private void place(String what, BiFunction<Show, Point, Show> change) {

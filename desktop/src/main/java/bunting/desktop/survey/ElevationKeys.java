@@ -4,8 +4,8 @@ import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.survey.Sheet;
-import bunting.desktop.session.Document;
 import bunting.desktop.session.Selection;
+import bunting.desktop.session.SelectionEdits;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,7 +85,6 @@ final class ElevationKeys {
       case ENTER -> drafting.set();
       case ESCAPE -> drafting.cancel();
       case BACK_SPACE -> drafting.back();
-      case DELETE -> takeAway();
       case HOME -> view.fit();
       case PAGE_DOWN -> nextRun(1, e.isShiftDown());
       case PAGE_UP -> nextRun(-1, e.isShiftDown());
@@ -143,14 +142,6 @@ final class ElevationKeys {
 
   private static double rounded(double metres) {
     return Math.round(metres * 1000) / 1000.0;
-  }
-
-  private void takeAway() {
-    Selection what = session.selection().get();
-    Document.Outcome outcome = session.edit("Taken away.", s -> SelectionEdits.without(s, what));
-    if (outcome instanceof Document.Outcome.Done) {
-      session.selection().set(new Selection.Nothing());
-    }
   }
 
   /** All runs of the group, or of the type, of one that is chosen. */

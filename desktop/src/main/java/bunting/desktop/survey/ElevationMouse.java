@@ -9,6 +9,7 @@ import bunting.core.show.edit.RunEdits;
 import bunting.core.survey.MeasuredRuns;
 import bunting.core.survey.Sheet;
 import bunting.desktop.session.Selection;
+import bunting.desktop.session.SelectionEdits;
 import bunting.desktop.session.Session;
 import java.util.ArrayList;
 import java.util.List;

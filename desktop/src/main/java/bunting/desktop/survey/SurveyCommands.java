@@ -5,6 +5,7 @@ import bunting.desktop.session.Session;
 import bunting.desktop.shell.Command;
 import bunting.desktop.shell.Desk;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import javafx.beans.value.ObservableBooleanValue;
 
@@ -17,6 +18,32 @@ final class SurveyCommands {
   static List<Command> of(Desk desk) {
     Session session = desk.session();
     ObservableBooleanValue open = Command.whileOpen(session);
+    List<Command> all = new ArrayList<>();
+    all.add(tool(desk, "add-run", "Add run", Tool.TRACE));
+    all.add(tool(desk, "add-controller", "Add controller", Tool.CONTROLLER));
+    all.add(tool(desk, "add-place", "Add candidate place", Tool.PLACE));
+    all.add(tool(desk, "add-outlet", "Add outlet", Tool.OUTLET));
+    all.add(tool(desk, "add-network", "Add network point", Tool.NETWORK));
+    all.add(tool(desk, "add-note", "Add note", Tool.NOTE));
+    all.addAll(pictures(desk, session, open));
+    return all;
+  }
+
+  /** Takes a tool up on the elevation: the next click adds the thing. */
+  private static Command tool(Desk desk, String id, String text, Tool tool) {
+    return Command.of(
+        id,
+        new Command.Place(Command.Menu.ADD, "elevation"),
+        text,
+        Command.whileOpen(desk.session()),
+        () -> {
+          SurveyScreen survey = desk.go(SurveyScreen.SCREEN);
+          survey.elevation().drafting().take(tool);
+          desk.session().say(text + ": " + tool.hint() + ". Escape gives up.");
+        });
+  }
+
+  private static List<Command> pictures(Desk desk, Session session, ObservableBooleanValue open) {
     return List.of(
         Command.of(
             "count",

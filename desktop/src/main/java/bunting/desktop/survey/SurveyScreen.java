@@ -8,6 +8,7 @@ import bunting.core.survey.Sheets;
 import bunting.desktop.kit.Choices;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
+import bunting.desktop.shell.AddButton;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
@@ -82,7 +83,7 @@ public final class SurveyScreen extends StackedView {
     empty.setMouseTransparent(true);
     StackPane middle = new StackPane(elevation, empty);
     VBox.setVgrow(middle, Priority.ALWAYS);
-    getChildren().addAll(new VBox(6, lenses(), tools(), legend), middle);
+    getChildren().addAll(new VBox(6, lenses(), tools(desk), legend), middle);
     session.document().show().addListener(o -> refresh());
     session.assessment().addListener(o -> refresh());
     elevation.lens().addListener(o -> refresh());
@@ -182,10 +183,11 @@ public final class SurveyScreen extends StackedView {
     return both;
   }
 
-  private FlowPane tools() {
+  private FlowPane tools(Desk desk) {
     ToggleGroup group = new ToggleGroup();
     FlowPane row = new FlowPane(2, 3);
     row.setMinHeight(Region.USE_PREF_SIZE);
+    row.getChildren().add(new AddButton(desk));
     for (Tool tool : Tool.values()) {
       ToggleButton button = new ToggleButton(tool.text() + " " + tool.key().getName());
       button.setId("tool-" + tool.name().toLowerCase(Locale.ROOT));

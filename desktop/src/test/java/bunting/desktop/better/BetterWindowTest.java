@@ -77,7 +77,10 @@ class BetterWindowTest extends WindowDriver {
   @Test
   void theChipSaysWhatItSavesAndNothingMovesByItself(FxRobot robot) {
     offered();
-    assertThat(text(robot, "#better-plan")).startsWith("Better plan: −").endsWith("2 runs move");
+    assertThat(text(robot, "#better-plan")).startsWith("Better").contains("−");
+    assertThat(onScreen(() -> robot.lookup("#better-plan").queryButton().getTooltip().getText()))
+        .startsWith("Better plan: −")
+        .endsWith("2 runs move");
     assertThat(controllerOf("Weir")).isEqualTo("Far");
     assertThat(onScreen(() -> session.undoSteps())).isZero();
   }

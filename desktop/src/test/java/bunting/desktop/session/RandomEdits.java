@@ -185,7 +185,7 @@ public final class RandomEdits {
               RunEdits.changed(
                   s, run, r -> r.withHanging(r.hanging().withRoute(List.of(at, new Point(1, 2)))));
       case 14 -> course(run, at, more);
-      case 15 -> s -> BoxEdits.added(s, at);
+      case 15 -> s -> BoxEdits.withCandidate(s, at);
       case 16 -> s -> BoxEdits.removed(s, box);
       case 17 -> s -> BoxEdits.renamed(s, box, name);
       case 18 -> {
@@ -380,7 +380,7 @@ public final class RandomEdits {
           s ->
               HandOuts.handOut(s, plan, "2026-11-03", more == 0 ? "" : "w".repeat(150 + more * 20));
       case 35 -> s -> HandOuts.takeBack(s, Optional.of(run));
-      case 36 -> s -> HandOuts.withBoxes(s, plan);
+      case 36 -> s -> HandOuts.withBoxes(s, plan, id -> true);
       default -> posts(plan, more);
     };
   }

@@ -243,8 +243,6 @@ class SheetsWindowTest extends WindowDriver {
           session.selection().set(new Selection.OfBox("C1"));
           return true;
         });
-    robot.clickOn("#edit-keep");
-    WaitForAsyncUtils.waitForFxEvents();
     enter(robot, "#edit-name", "Cellar");
     ComboBox<Object> kind = robot.lookup("#edit-kind").queryComboBox();
     onScreen(

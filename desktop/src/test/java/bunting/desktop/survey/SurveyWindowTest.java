@@ -137,7 +137,7 @@ class SurveyWindowTest extends WindowDriver {
     WaitForAsyncUtils.waitForFxEvents();
     enter(robot, "#edit-lines", "12");
     assertThat(show().runs().get(1).pixels()).isEqualTo(12 * 60);
-    robot.clickOn("#tool-box").clickOn(over(8, 1));
+    robot.clickOn("#tool-place").clickOn(over(8, 1));
     robot.clickOn("#tool-outlet").clickOn(over(1, 1));
     robot.clickOn("#tool-network").clickOn(over(2, 7));
     robot.clickOn("#tool-note").clickOn(over(13, 7));
@@ -171,7 +171,7 @@ class SurveyWindowTest extends WindowDriver {
   @Test
   void aDrawnLeadIsMeasured(FxRobot robot) {
     robot.clickOn("#start-new");
-    robot.clickOn("#tool-box").clickOn(over(2, 1));
+    robot.clickOn("#tool-place").clickOn(over(2, 1));
     robot.clickOn("#tool-trace").clickOn(over(8, 1)).clickOn(over(12, 1)).push(KeyCode.ENTER);
     WaitForAsyncUtils.waitForFxEvents();
     robot.clickOn("#tool-lead").clickOn(over(2, 5)).clickOn(over(8, 5)).push(KeyCode.ENTER);

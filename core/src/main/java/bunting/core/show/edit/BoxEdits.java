@@ -1,10 +1,12 @@
 package bunting.core.show.edit;
 
+import bunting.core.show.Allotting;
 import bunting.core.show.BoxStarts;
 import bunting.core.show.Controller;
 import bunting.core.show.HandOut;
 import bunting.core.show.Held;
 import bunting.core.show.Pin;
+import bunting.core.show.PlacedController;
 import bunting.core.show.Point;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -14,40 +16,79 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 
 /**
- * Changes of boxes that the builder has. Where the planner picks the boxes, or the box is not there
- * (any more), the show stays as it is.
+ * Changes of controllers. One that the planner chose is given from its first change on. Where a
+ * controller is not there (any more), the show stays as it is.
  */
 public final class BoxEdits {
   private BoxEdits() {}
 
-  /** A box more, or, where the planner chooses the boxes, a place where one may stand. */
-  public static Show added(Show show, Point at) {
-    if (show.controllers().isPresent()) {
-      List<Controller> list = new ArrayList<>(show.controllers().get());
-      String type =
-          list.isEmpty()
-              ? show.catalogue().controllerTypes().getFirst().id()
-              : list.getLast().type();
-      list.add(new Controller(Names.free(show, "Box"), type, at));
-      return show.withControllers(list);
-    }
+  /**
+   * Returns the show with a controller more, still to be bought. Where the planner chose the
+   * controllers so far, it goes on choosing the others.
+   */
+  public static Show added(Show show, String type, Point at) {
+    String id = Names.free(show, "Controller");
+    return kept(show, List.of(new Controller(id, type, at)));
+  }
+
+  /** Returns the show with one more place where the planner may put a controller. */
+  public static Show withCandidate(Show show, Point at) {
     List<Site> sites = new ArrayList<>(show.sites());
     sites.add(new Site(Names.free(show, "Place"), at));
     return show.withSites(sites);
   }
 
+  /** Returns the show with a controller that the builder has, or that is still to be bought. */
+  public static Show owned(Show before, String id, boolean has) {
+    Show show = given(before, id);
+    Set<String> toBuy = new TreeSet<>(show.allotting().planning().toBuy());
+    boolean changes = has(show, id) && (has ? toBuy.remove(id) : toBuy.add(id));
+    return changes ? withToBuy(show, toBuy) : before;
+  }
+
+  private static Show withToBuy(Show show, Set<String> ids) {
+    Allotting a = show.allotting();
+    return show.withAllotting(a.with(a.planning().withToBuy(ids)));
+  }
+
+  /**
+   * Returns the show with a controller given. One that the planner chose stays from then on as it
+   * is planned, still to be bought.
+   */
+  private static Show given(Show show, String id) {
+    return has(show, id) ? show : kept(show, planned(show).filter(c -> c.id().equals(id)).toList());
+  }
+
+  /** Returns the controllers of the accepted plan. */
+  private static Stream<Controller> planned(Show show) {
+    return show.accepted().stream()
+        .flatMap(a -> a.decisions().controllers().stream())
+        .map(PlacedController::controller);
+  }
+
+  /** Returns a controller by its id, given or planned. */
+  public static Optional<Controller> find(Show show, String id) {
+    return Stream.concat(show.controllers().stream().flatMap(List::stream), planned(show))
+        .filter(c -> c.id().equals(id))
+        .findFirst();
+  }
+
   /** A box elsewhere. */
   public static Show movedTo(Show show, String id, Point at) {
-    return each(show, id, c -> new Controller(c.id(), c.type(), at));
+    return each(given(show, id), id, c -> new Controller(c.id(), c.type(), at));
   }
 
   /** A box moved by so many metres. */
   public static Show moved(Show show, String id, double dx, double dy, double dz) {
-    return each(show, id, c -> new Controller(c.id(), c.type(), c.at().plus(dx, dy, dz)));
+    return each(
+        given(show, id), id, c -> new Controller(c.id(), c.type(), c.at().plus(dx, dy, dz)));
   }
 
   private static Show each(Show show, String id, UnaryOperator<Controller> change) {
@@ -64,10 +105,11 @@ public final class BoxEdits {
    * A box of another kind. Pins to ports that the new kind has not become pins to the box; pieces
    * held on such ports are the planner's again.
    */
-  public static Show retyped(Show show, String id, String kind) {
+  public static Show retyped(Show before, String id, String kind) {
+    Show show = given(before, id);
     var type = show.catalogue().controllerTypesById().get(kind);
     if (type == null || !has(show, id)) {
-      return show;
+      return before;
     }
     Show next = each(show, id, c -> new Controller(c.id(), kind, c.at()));
     return withPins(
@@ -105,17 +147,22 @@ public final class BoxEdits {
    * A box under another name, and all that refers to it: pins, pieces by hand, what was handed out,
    * its address, its place in the numbering. The same show where the name is no name, or taken.
    */
-  public static Show renamed(Show show, String from, String to) {
-    if (from.equals(to) || !Names.sound(to) || !has(show, from) || has(show, to)) {
-      return show;
+  public static Show renamed(Show before, String from, String to) {
+    Show show = given(before, from);
+    if (from.equals(to) || !Names.sound(to) || !has(show, from) || find(show, to).isPresent()) {
+      return before;
     }
-    Show next = each(show, from, c -> new Controller(to, c.type(), c.at()));
+    Set<String> toBuy = new TreeSet<>(show.allotting().planning().toBuy());
+    if (toBuy.remove(from)) {
+      toBuy.add(to);
+    }
+    Show next = each(withToBuy(show, toBuy), from, c -> new Controller(to, c.type(), c.at()));
     BoxStarts starts = show.addressing().boxStarts();
     Map<String, Integer> at = new TreeMap<>(starts.at());
     Optional.ofNullable(at.remove(from)).ifPresent(u -> at.put(to, u));
     return withPins(next, p -> Optional.of(p.controller().equals(from) ? new Pin(to, p.port()) : p))
         .withAllotting(
-            show.allotting()
+            next.allotting()
                 .withByHand(show.allotting().byHand().stream().map(h -> held(h, from, to)).toList())
                 .withHandOut(show.allotting().handOut().map(h -> handedOut(h, from, to))))
         .withNetwork(show.network().boxRenamed(from, to))
@@ -152,11 +199,13 @@ public final class BoxEdits {
     BoxStarts starts = show.addressing().boxStarts();
     Map<String, Integer> at = new TreeMap<>(starts.at());
     at.remove(id);
+    Show next = owned(show, id, true);
+    // What is gone is not to be bought either.
     return withPins(
-            show.withControllers(left),
+            next.withControllers(left),
             p -> p.controller().equals(id) ? Optional.empty() : Optional.of(p))
         .withAllotting(
-            show.allotting()
+            next.allotting()
                 .withByHand(
                     show.allotting().byHand().stream()
                         .filter(h -> !h.controller().equals(id))
@@ -171,11 +220,25 @@ public final class BoxEdits {
         .withLeftovers(show.leftovers().without("controllers", id));
   }
 
-  /** These boxes as what there is, where the planner chose them so far; it may go on adding. */
+  /**
+   * Returns the show with these controllers given: they stay, and they are still to be bought. The
+   * planner goes on adding others where it could before.
+   */
   public static Show kept(Show show, List<Controller> planned) {
-    return show.controllers().isPresent()
-        ? show
-        : show.withControllers(planned)
-            .withAllotting(show.allotting().with(show.allotting().planning().withAddBoxes(true)));
+    List<Controller> all = new ArrayList<>(show.controllers().orElse(List.of()));
+    Set<String> toBuy = new TreeSet<>(show.allotting().planning().toBuy());
+    for (Controller c : planned) {
+      if (all.stream().noneMatch(o -> o.id().equals(c.id()))) {
+        all.add(c);
+        toBuy.add(c.id());
+      }
+    }
+    if (all.equals(show.controllers().orElse(List.of()))) {
+      return show;
+    }
+    boolean mayAdd = show.mayAddBoxes();
+    Show next = withToBuy(show.withControllers(all), toBuy);
+    return next.withAllotting(
+        next.allotting().with(next.allotting().planning().withAddBoxes(mayAdd)));
   }
 }

@@ -29,7 +29,7 @@ public final class PlaceEdits {
   /** All of a show. */
   public static List<Place> of(Show show) {
     List<Place> list = new ArrayList<>();
-    for (Site s : show.controllers().isPresent() ? List.<Site>of() : show.sites()) {
+    for (Site s : show.mayAddBoxes() ? show.sites() : List.<Site>of()) {
       list.add(new Place(PlaceKind.SITE, s.id(), s.id(), s.at()));
     }
     for (Survey.Outlet o : show.survey().outlets()) {

@@ -14,6 +14,7 @@ import bunting.core.show.Mains;
 import bunting.core.show.MainsDevice;
 import bunting.core.show.Pin;
 import bunting.core.show.PixelType;
+import bunting.core.show.Planning;
 import bunting.core.show.Preparation;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
@@ -143,7 +144,13 @@ public final class References {
             "A piece was held by hand of the run " + held.run() + ", which is not there any more.");
       }
     }
-    return show.allotting().withByHand(there);
+    Planning planning = show.allotting().planning();
+    Set<String> boxes =
+        show.controllers().orElse(List.of()).stream()
+            .map(Controller::id)
+            .collect(Collectors.toSet());
+    List<String> toBuy = planning.toBuy().stream().filter(boxes::contains).toList();
+    return show.allotting().withByHand(there).with(planning.withToBuy(toBuy));
   }
 
   private Wiring wiring() {

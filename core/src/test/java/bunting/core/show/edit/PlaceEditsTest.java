@@ -36,7 +36,7 @@ class PlaceEditsTest {
 
   /** A show with one of each thing that can stand on the elevation. */
   private static Show full() {
-    Show show = BoxEdits.added(EMPTY, HERE);
+    Show show = BoxEdits.withCandidate(EMPTY, HERE);
     show = PlaceEdits.withOutlet(show, HERE);
     show = PlaceEdits.withNetworkPoint(show, HERE);
     show = PlaceEdits.withNote(show, HERE);
@@ -143,14 +143,26 @@ class PlaceEditsTest {
   }
 
   @Test
-  void whereThePlannerChoosesABoxIsAPlaceElseABox() {
-    assertThat(BoxEdits.added(EMPTY, HERE).sites()).hasSize(1);
-    Show given = EMPTY.withControllers(List.of(new Controller("a", "box-8", 0, 0)));
-    Show more = BoxEdits.added(given, HERE);
-    assertThat(more.controllers().orElseThrow()).hasSize(2);
-    assertThat(more.controllers().orElseThrow().getLast().type()).isEqualTo("box-8");
-    Show first = BoxEdits.added(EMPTY.withControllers(List.of()), HERE);
-    assertThat(first.controllers().orElseThrow()).hasSize(1);
+  void aCandidatePlaceIsNoController() {
+    Show show = BoxEdits.withCandidate(EMPTY, HERE);
+    assertThat(show.sites()).hasSize(1);
+    assertThat(show.controllers()).isEmpty();
+  }
+
+  @Test
+  void anAddedControllerIsToBuyUntilTheBuilderSaysThatItIsOwned() {
+    Show show = BoxEdits.added(EMPTY, "box-8", HERE);
+    String id = show.controllers().orElseThrow().getLast().id();
+    assertThat(show.mayAddBoxes()).as("the planner goes on choosing the others").isTrue();
+    assertThat(show.ownedControllers()).isEmpty();
+    Show owned = BoxEdits.owned(show, id, true);
+    assertThat(owned.ownedControllers()).containsExactly(id);
+    assertThat(BoxEdits.owned(owned, id, false)).isEqualTo(show);
+    assertThat(BoxEdits.owned(BoxEdits.renamed(show, id, "Weir"), "Weir", true).ownedControllers())
+        .containsExactly("Weir");
+    assertThat(BoxEdits.removed(show, id).allotting().planning().toBuy()).isEmpty();
+    Show fixed = EMPTY.withControllers(List.of(new Controller("a", "box-8", 0, 0)));
+    assertThat(BoxEdits.added(fixed, "box-4", HERE).mayAddBoxes()).isFalse();
   }
 
   @Test

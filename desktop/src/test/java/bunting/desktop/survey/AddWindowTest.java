@@ -1,0 +1,147 @@
+package bunting.desktop.survey;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import bunting.core.show.Controller;
+import bunting.core.show.Feed;
+import bunting.core.show.Run;
+import bunting.core.show.edit.PlaceKind;
+import bunting.desktop.power.PowerScreen;
+import bunting.desktop.session.Selection;
+import bunting.desktop.shell.Command;
+import bunting.testkit.Shows;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.Test;
+import org.testfx.api.FxRobot;
+import org.testfx.framework.junit5.Start;
+
+/** What the menu Add adds is selected, and Delete deletes it. */
+class AddWindowTest extends WindowDriver {
+  @Start
+  void start(Stage stage) {
+    open(stage);
+  }
+
+  private void add(String id) {
+    does(
+        () ->
+            window().desk().commands(Command.Menu.ADD).stream()
+                .filter(c -> c.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .run());
+  }
+
+  private Selection selected() {
+    return onScreen(() -> session.selection().get());
+  }
+
+  private List<String> controllers() {
+    return onScreen(
+        () ->
+            session.assessment().get().orElseThrow().reading().decisions().controllers().stream()
+                .map(c -> c.controller().id())
+                .toList());
+  }
+
+  @Test
+  void aControllerIsAddedWhereItIsClickedAndIsToBuy(FxRobot robot) {
+    simple();
+    List<String> before = controllers();
+    add("add-controller");
+    assertThat(message()).startsWith("Add controller: click where it stands");
+    robot.clickOn(over(2, 1));
+    wait(() -> session.plans().isCurrent());
+    assertThat(message()).startsWith("Controller added.");
+    assertThat(selected()).isEqualTo(new Selection.OfBox("Controller 1"));
+    assertThat(controllers()).containsAll(before).contains("Controller 1");
+    ComboBox<Object> owned = robot.lookup("#edit-owned").queryComboBox();
+    assertThat(onScreen(owned::getValue)).isEqualTo(false);
+    does(() -> owned.getSelectionModel().select(Boolean.TRUE));
+    assertThat(show().ownedControllers()).containsExactly("Controller 1");
+  }
+
+  @Test
+  void aCandidatePlaceIsSomethingElse(FxRobot robot) {
+    simple();
+    add("add-place");
+    robot.clickOn(over(2, 1));
+    assertThat(message()).startsWith("Candidate place added.");
+    assertThat(selected()).isEqualTo(new Selection.OfPlace(PlaceKind.SITE, "Place 1"));
+    assertThat(show().controllers()).isEmpty();
+  }
+
+  @Test
+  void deleteWorksOnThePortsToo(FxRobot robot) {
+    does(
+        () ->
+            session.start(
+                Shows.of(Run.of("Arch", Shows.STRIP, 64))
+                    .withControllers(
+                        List.of(
+                            new Controller("A", "box-4", 0, 0),
+                            new Controller("B", "box-4", 1, 0)))));
+    robot.push(KeyCode.F6);
+    does(() -> session.selection().set(new Selection.OfBox("B")));
+    robot.push(KeyCode.DELETE);
+    assertThat(message()).startsWith("Deleted B.");
+    assertThat(show().controllers().orElseThrow()).extracting(Controller::id).containsExactly("A");
+    does(() -> session.selection().set(new Selection.OfRun("Arch")));
+    robot.push(KeyCode.DELETE);
+    assertThat(show().runs()).isEmpty();
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(show().controllers().orElseThrow()).hasSize(2);
+  }
+
+  @Test
+  void aControllerThatBuntingChoseIsNotDeletedAndItSaysWhy(FxRobot robot) {
+    simple();
+    robot.push(KeyCode.F6);
+    String id = controllers().getFirst();
+    does(() -> session.selection().set(new Selection.OfBox(id)));
+    robot.push(KeyCode.DELETE);
+    assertThat(message()).startsWith(id + " was chosen by Bunting");
+    assertThat(controllers()).contains(id);
+  }
+
+  @Test
+  void aFeedThatIsAddedIsChosenSoThatDeleteTakesItOut(FxRobot robot) {
+    simple();
+    robot.push(KeyCode.F8);
+    does(() -> session.selection().set(new Selection.OfRun("Arch")));
+    List<Feed> before = feeds();
+    add("add-feed");
+    wait(() -> session.plans().isCurrent());
+    assertThat(message()).startsWith("Feed added at pixel ");
+    List<Feed> after = feeds();
+    assertThat(after).hasSize(before.size() + 1);
+    assertThat(portFeeds(after)).as("the port's own feed stays").isEqualTo(portFeeds(before));
+    does(() -> window().view(PowerScreen.SCREEN).takeKeyboard());
+    robot.push(KeyCode.DELETE);
+    wait(() -> session.plans().isCurrent());
+    assertThat(feeds())
+        .extracting(Feed::atPixel)
+        .isEqualTo(before.stream().map(Feed::atPixel).toList());
+  }
+
+  private List<Feed> feeds() {
+    return onScreen(() -> session.assessment().get().orElseThrow().reading().decisions().feeds());
+  }
+
+  private static List<Optional<String>> portFeeds(List<Feed> feeds) {
+    return feeds.stream().filter(Feed::viaPort).map(Feed::fuseGroup).toList();
+  }
+
+  @Test
+  void aCircuitIsAddedAndShown(FxRobot robot) {
+    simple();
+    add("add-circuit");
+    assertThat(show().circuits().orElseThrow()).hasSize(1);
+    assertThat(message()).startsWith("Added: ");
+  }
+}
