@@ -1,6 +1,7 @@
 package bunting.files;
 
 import bunting.core.show.PixelType;
+import bunting.core.show.Texts;
 import bunting.files.sheet.KindWords;
 import bunting.files.sheet.Meaning;
 import bunting.files.sheet.SheetField;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -64,7 +66,9 @@ public final class SheetKinds {
   Found find(String words, String beside) {
     String told = said.get(key(words));
     if (told != null) {
-      return new Found(Optional.of(told), "");
+      return contradicted(words, told)
+          .map(what -> new Found(Optional.empty(), what))
+          .orElseGet(() -> new Found(Optional.of(told), ""));
     }
     List<PixelType> fit = KindWords.fitting(types, words);
     if (fit.size() != 1 && !beside.isEmpty()) {
@@ -78,6 +82,25 @@ public final class SheetKinds {
                 .or(() -> plainest(fitting));
     return one.map(t -> new Found(Optional.of(t.id()), ""))
         .orElseGet(() -> new Found(Optional.empty(), cure(words, fitting)));
+  }
+
+  /** Why words cannot mean a type that was chosen for them: they say other volts. */
+  private Optional<String> contradicted(String words, String id) {
+    OptionalDouble volts = KindWords.volts(words);
+    return types.stream()
+        .filter(t -> t.id().equals(id))
+        .filter(t -> volts.isPresent() && volts.getAsDouble() != t.volts())
+        .map(
+            t ->
+                BadInputException.echo(words)
+                    + " says "
+                    + Texts.number(volts.getAsDouble())
+                    + " V, but "
+                    + id
+                    + " is "
+                    + Texts.number(t.volts())
+                    + " V; choose a type of those volts, or correct the cell.")
+        .findFirst();
   }
 
   /** Of types that differ in how they are loaded alone, the one that is listed first. */

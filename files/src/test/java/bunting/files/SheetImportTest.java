@@ -296,6 +296,15 @@ class SheetImportTest {
   }
 
   @Test
+  void wordsThatSayOtherVoltsCannotMeanAType() throws Exception {
+    SheetImport read = read("v.csv", "Item,What lights,Nodes\nArch,12V strip,50\n");
+    SheetImport told = read.withKind("12V strip", "5v-strip-60");
+    assertThat(told.preview().getFirst().errors().getFirst().what())
+        .contains("says 12 V, but 5v-strip-60 is 5 V");
+    assertThat(read.withKind("12V strip", "12v-strip-60").preview().getFirst().sound()).isTrue();
+  }
+
+  @Test
   void aMarkThatNothingDecidesIsDoubted() throws Exception {
     SheetImport read = read("m.csv", "Name,Type,Length m\nA,5v-strip-60,\"2,500\"\n");
     assertThat(read.taken(EMPTY).runs().getFirst().lengthM()).hasValue(2.5);

@@ -9,7 +9,7 @@ import bunting.core.show.Run;
 import bunting.core.units.Lengths;
 import java.util.Map;
 
-/** When count and tape measure disagree, one of them was read wrong. */
+/** When count, tape measure and picture disagree, one of them is wrong. */
 final class LengthMismatch implements Check {
   @Override
   public String code() {
@@ -36,6 +36,7 @@ final class LengthMismatch implements Check {
 
     Map<String, PixelType> types = reading.show().catalogue().pixelTypesById();
     for (var run : reading.show().runs()) {
+      drawn(reading, run, to);
       if (run.lengthM().isPresent()) {
         double byTape = run.lengthM().getAsDouble() * types.get(run.type()).pitchPerM();
         double gap = Math.abs(run.pixels() - byTape) / byTape;
@@ -61,6 +62,34 @@ final class LengthMismatch implements Check {
                   + " % apart: measure or count again.");
         }
       }
+    }
+  }
+
+  /** A path is drawn less exactly than a tape measures, but not by more than this share. */
+  private static final double DRAWN = 0.1;
+
+  /** A path in the picture that is much longer or shorter than what was measured. */
+  private static void drawn(Reading reading, Run run, Reporter to) {
+    if (run.hanging().course().isEmpty() || run.lengthM().isEmpty()) {
+      return;
+    }
+    double drawn = run.hanging().course().get().lengthM();
+    double measured = run.lengthM().getAsDouble();
+    if (Math.abs(drawn - measured) > DRAWN * measured) {
+      Lengths lengths = Lengths.of(reading.show());
+      to.report(
+          Subject.Kind.RUN,
+          run.name(),
+          drawn,
+          measured,
+          "m",
+          "Run "
+              + run.name()
+              + " is "
+              + lengths.round(drawn)
+              + " long in the picture, but its length is given as "
+              + lengths.round(measured)
+              + ". Draw its path again, or correct the length.");
     }
   }
 

@@ -10,9 +10,11 @@ import bunting.core.show.BoxStarts;
 import bunting.core.show.BulbString;
 import bunting.core.show.Circuit;
 import bunting.core.show.Controller;
+import bunting.core.show.Course;
 import bunting.core.show.Decisions;
 import bunting.core.show.Feed;
 import bunting.core.show.Fitting;
+import bunting.core.show.Hanging;
 import bunting.core.show.Lan;
 import bunting.core.show.Leftovers;
 import bunting.core.show.Network;
@@ -417,6 +419,25 @@ class ChecksTest {
         s.controllers(),
         Optional.of(List.of(list)),
         s.runs());
+  }
+
+  @Test
+  void aPathThatIsFarLongerThanWhatWasMeasuredIsReported() {
+    Course path = new Course.Traced(List.of(new Point(0, 0), new Point(9.2, 0)));
+    Run typed =
+        run("Weir", "5v-strip-60", 228)
+            .withHanging(Hanging.along(path))
+            .withLength(OptionalDouble.of(3.81));
+    assertThat(messages(typed))
+        .anyMatch(m -> m.startsWith("Run Weir is 9.2 m long in the picture") && m.contains("3.81"));
+    assertThat(messages(typed.withPixels(540).withLength(OptionalDouble.of(9.0)))).isEmpty();
+  }
+
+  private static List<String> messages(Run run) {
+    return Checks.examine(read(runs(run))).stream()
+        .filter(f -> f.code().equals("length-mismatch"))
+        .map(Finding::message)
+        .toList();
   }
 
   private static Run tape(Run r, double metres) {

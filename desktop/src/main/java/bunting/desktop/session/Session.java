@@ -318,6 +318,11 @@ public final class Session {
     proposals.setAlong(on);
   }
 
+  /** Whether better plans are searched for in the background. */
+  public void setOffersAlong(boolean on) {
+    proposals.setAlong(on);
+  }
+
   /** What is being searched, for people; empty while nothing is. */
   public ReadOnlyObjectProperty<String> searching() {
     return planning.searching();

@@ -20,6 +20,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -143,7 +144,8 @@ public final class ImportView extends StackedView {
           if (kind.getValue() != null && !showing) {
             String id = kind.getValue().id();
             String said = wordsChosen();
-            model.change(s -> s.withKind(said, id));
+            // Afterwards: a list that is chosen from may not be set anew meanwhile.
+            Platform.runLater(() -> model.change(s -> s.withKind(said, id)));
           }
         });
   }

@@ -7,6 +7,8 @@ import bunting.core.units.Lengths;
 import bunting.desktop.session.Session;
 import bunting.files.BadInputException;
 import bunting.files.StraightPhoto;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,13 +25,34 @@ final class PhotoCorners {
   private record Drawn(Optional<Underlay> straight, String problem) {}
 
   /**
-   * @param corners in the sheet's own two coordinates: lower left, lower right, upper right, upper
-   *     left
+   * @param corners in the sheet's own two coordinates, once round the rectangle
    */
   PhotoCorners(Session session, Sheet sheet, List<Point> corners) {
     this.session = session;
     this.sheet = sheet;
-    this.corners = List.copyOf(corners);
+    this.corners = inOrder(corners);
+  }
+
+  /**
+   * Returns the corners as lower left, lower right, upper right, upper left: in whichever direction
+   * and from whichever corner they were set.
+   */
+  static List<Point> inOrder(List<Point> corners) {
+    double area = 0;
+    for (int i = 0; i < corners.size(); i++) {
+      Point a = corners.get(i);
+      Point b = corners.get((i + 1) % corners.size());
+      area += a.x() * b.y() - b.x() * a.y();
+    }
+    List<Point> round = area < 0 ? corners.reversed() : corners;
+    int lowerLeft = 0;
+    for (int i = 1; i < round.size(); i++) {
+      Point least = round.get(lowerLeft);
+      lowerLeft = round.get(i).x() + round.get(i).y() < least.x() + least.y() ? i : lowerLeft;
+    }
+    List<Point> ordered = new ArrayList<>(round);
+    Collections.rotate(ordered, -lowerLeft);
+    return List.copyOf(ordered);
   }
 
   /** Begins to draw it anew; false where the measures are none. */

@@ -22,7 +22,7 @@ public enum Tool {
   NETWORK("Network", KeyCode.N, "set where the network can be had"),
   NOTE("Note", KeyCode.X, "set where it belongs"),
   SCALE("Scale", KeyCode.S, "two points of the picture whose distance you know"),
-  STRAIGHT("Straighten", KeyCode.Q, "four corners of a rectangle in the photo, lower left first"),
+  STRAIGHT("Straighten", KeyCode.Q, "four corners of a rectangle in the photo, once round it"),
   PICTURE("Picture", KeyCode.P, "drag or arrow keys move the picture; [ ] turn, - + dim");
 
   private final String text;

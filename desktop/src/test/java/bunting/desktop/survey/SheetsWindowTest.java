@@ -125,6 +125,24 @@ class SheetsWindowTest extends WindowDriver {
   }
 
   @Test
+  void theListOfTypesIsGoneThroughByKeys(FxRobot robot) throws IOException, TimeoutException {
+    asks(
+        Files.writeString(
+            folder.resolve("odd.csv"),
+            "Name,Type,Nodes\nReed,glow worms,50\nLily,glow worms,25\n"));
+    robot.clickOn("#start-import");
+    awaitState(robot, "2 rows are wrong");
+    TableView<Integer> table = robot.lookup("#import-table").queryTableView();
+    does(() -> table.getSelectionModel().clearAndSelect(1, table.getColumns().get(1)));
+    focus(robot, "#import-kind");
+    robot.push(KeyCode.ALT, KeyCode.DOWN);
+    robot.push(KeyCode.DOWN);
+    robot.push(KeyCode.DOWN);
+    robot.push(KeyCode.ENTER);
+    awaitState(robot, "All rows are sound: 2 runs");
+  }
+
+  @Test
   void aVoltageIsTakenOver(FxRobot robot) throws TimeoutException {
     simple();
     robot.push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.V);

@@ -55,6 +55,7 @@ public abstract class WindowDriver extends ScreenDriver {
   protected final void open(Stage stage) {
     session = new Session();
     session.setSearchesAlong(HURRIED);
+    session.setOffersAlong(false);
     session.setPatience(HURRIED ? Duration.ZERO : Duration.ofMinutes(2));
     open(stage, session);
   }

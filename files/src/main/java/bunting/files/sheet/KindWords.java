@@ -60,6 +60,12 @@ public final class KindWords {
     return fit;
   }
 
+  /** Returns the volts that words say; empty: they say none. */
+  public static OptionalDouble volts(String words) {
+    Matcher volts = VOLTS.matcher(plain(words));
+    return volts.find() ? OptionalDouble.of(number(volts.group(1))) : OptionalDouble.empty();
+  }
+
   private static String plain(String text) {
     return Normalizer.normalize(text.replace("ß", "ss"), Normalizer.Form.NFD)
         .replaceAll("\\p{M}", "")
@@ -74,8 +80,8 @@ public final class KindWords {
   }
 
   private static boolean fits(PixelType type, String text, List<PixelType> types) {
-    Matcher volts = VOLTS.matcher(text);
-    if (volts.find() && number(volts.group(1)) != type.volts()) {
+    OptionalDouble volts = volts(text);
+    if (volts.isPresent() && volts.getAsDouble() != type.volts()) {
       return false;
     }
     OptionalDouble pitch = pitch(text, types);
