@@ -9,7 +9,7 @@ public final class AddButton extends MenuButton {
   public AddButton(Desk desk) {
     super("Add");
     setId("add");
-    getStyleClass().add("small");
+    getStyleClass().add("add-button");
     setMinWidth(USE_PREF_SIZE);
     // Filled when it opens: the screens know one another only through the desk.
     setOnShowing(
