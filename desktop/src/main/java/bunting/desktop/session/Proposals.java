@@ -16,6 +16,12 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  * dismisses it.
  */
 public final class Proposals {
+  /** Nothing was dismissed. */
+  private static final double NOTHING = Double.NEGATIVE_INFINITY;
+
+  /** Savings that differ by less are the same. */
+  private static final double CENT = 0.01;
+
   private final Document document;
   private final Planning planning;
   private final Planning.Engine engine;
@@ -28,7 +34,7 @@ public final class Proposals {
   private Optional<Show> looked = Optional.empty();
 
   /** What the dismissed plan saved: only one that saves more is offered again. */
-  private double dismissed;
+  private double dismissed = NOTHING;
 
   private boolean along = true;
   private Consumer<String> onTrouble = why -> {};
@@ -42,7 +48,7 @@ public final class Proposals {
         .opened()
         .addListener(
             o -> {
-              dismissed = 0;
+              dismissed = NOTHING;
               forget();
             });
     document.show().addListener(o -> look());
@@ -100,7 +106,7 @@ public final class Proposals {
 
   /** Searches once more from the accepted plan. */
   public void again() {
-    dismissed = 0;
+    dismissed = NOTHING;
     forget();
     document.show().get().ifPresent(show -> search(show, false));
   }
@@ -124,7 +130,7 @@ public final class Proposals {
           searching.set(false);
           if (scratch) {
             preview.set(Optional.of(found));
-          } else if (found.isWorthAWord() && found.saving() > dismissed) {
+          } else if (found.isWorthAWord() && found.saving() > dismissed + CENT) {
             offered.set(Optional.of(found));
           }
         },

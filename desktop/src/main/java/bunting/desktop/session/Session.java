@@ -107,6 +107,7 @@ public final class Session {
   public void accept(String what, Assessment plan) {
     edit(what, s -> s.withAccepted(plan.reading().show().accepted()));
     edited = Optional.empty();
+    message.set(what);
   }
 
   /** The door for work beside the interface. */
@@ -181,18 +182,19 @@ public final class Session {
    * Changes the show as it is now, as one step that can be undone; says what was done, or why not.
    */
   public Document.Outcome edit(String what, UnaryOperator<Show> change) {
+    String said = message.get();
+    Optional<String> waiting = edited;
     boolean counts = counting.isPresent();
+    // Before the edit: its plan may be there at once, and says what else changed.
+    edited = Optional.of(what);
+    message.set(what);
     Document.Outcome outcome = document.edit(what, change);
-    switch (outcome) {
-      case Document.Outcome.Done d -> {
-        edited = Optional.of(what);
-        message.set(what);
-        if (!counts) {
-          moved.set("");
-        }
-      }
-      case Document.Outcome.Refused r -> message.set("That cannot be: " + r.why());
-      case Document.Outcome.Same s -> {}
+    if (outcome instanceof Document.Outcome.Done && !counts) {
+      moved.set("");
+    } else if (!(outcome instanceof Document.Outcome.Done)) {
+      edited = waiting;
+      message.set(
+          outcome instanceof Document.Outcome.Refused r ? "That cannot be: " + r.why() : said);
     }
     return outcome;
   }

@@ -138,6 +138,18 @@ class AddWindowTest extends WindowDriver {
   }
 
   @Test
+  void anEditSaysThatNothingElseChanged(FxRobot robot) {
+    simple();
+    does(() -> session.editRun("Sill is longer.", "Sill", r -> r.withPixels(44)));
+    wait(() -> session.plans().isCurrent());
+    assertThat(message()).isEqualTo("Sill is longer. Nothing else changed.");
+    does(() -> session.editRun("Sill is longer.", "Sill", r -> r.withPixels(44)));
+    assertThat(message())
+        .as("nothing was to do")
+        .isEqualTo("Sill is longer. Nothing else changed.");
+  }
+
+  @Test
   void aCircuitIsAddedAndShown(FxRobot robot) {
     simple();
     add("add-circuit");

@@ -46,10 +46,10 @@ public final class BoxEdits {
   }
 
   /** Returns the show with a controller that the builder has, or that is still to be bought. */
-  public static Show owned(Show before, String id, boolean has) {
+  public static Show owned(Show before, String id, boolean own) {
     Show show = given(before, id);
     Set<String> toBuy = new TreeSet<>(show.allotting().planning().toBuy());
-    boolean changes = has(show, id) && (has ? toBuy.remove(id) : toBuy.add(id));
+    boolean changes = has(show, id) && (own ? toBuy.remove(id) : toBuy.add(id));
     return changes ? withToBuy(show, toBuy) : before;
   }
 
