@@ -6,8 +6,6 @@ import bunting.core.plan.Assessor;
 import bunting.core.plan.ByHand;
 import bunting.core.plan.Keeping;
 import bunting.core.propose.Proposal;
-import bunting.core.propose.Share;
-import bunting.core.show.PlacedController;
 import bunting.core.show.Show;
 import bunting.core.show.Texts;
 import bunting.desktop.kit.Buttons;
@@ -20,8 +18,6 @@ import bunting.desktop.shell.Command;
 import bunting.desktop.shell.Desk;
 import bunting.desktop.shell.ScreenDefinition;
 import bunting.desktop.shell.StackedView;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -30,7 +26,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.input.KeyCode;
@@ -79,7 +74,7 @@ public final class BetterScreen extends StackedView {
   private final Button acceptAll = Buttons.of("accept-all", "Accept all", this::acceptAll);
   private final Button dismiss = Buttons.of("not-now", "Not now  Esc", this::dismiss);
   private final HBox figures = new HBox(26);
-  private final ListView<Row> rows = new ListView<>();
+  private final ListView<BetterRow> rows = new ListView<>();
   private final PlanBoard yours;
   private final PlanBoard other;
   private final Label yoursTitle = Words.subheading("");
@@ -91,13 +86,6 @@ public final class BetterScreen extends StackedView {
   private final HBox foot;
   private final VBox empty = new VBox(12);
   private String chosen = "";
-
-  /** Some controllers, and what becomes of them. */
-  private record Row(List<String> controllers, String facts, Optional<Share> share, boolean saves) {
-    String names() {
-      return String.join(", ", controllers);
-    }
-  }
 
   private BetterScreen(Desk desk) {
     super(0);
@@ -113,7 +101,7 @@ public final class BetterScreen extends StackedView {
     rows.setId("better-rows");
     rows.setMinWidth(LIST_WIDTH);
     rows.setMaxWidth(LIST_WIDTH);
-    rows.setCellFactory(v -> new RowCell());
+    rows.setCellFactory(v -> new BetterRow.Cell());
     rows.getSelectionModel().selectedItemProperty().addListener(o -> shown());
     yoursTitle.setId("plan-yours-title");
     otherTitle.setId("plan-proposed-title");
@@ -216,7 +204,7 @@ public final class BetterScreen extends StackedView {
       return;
     }
     BetterWords.figures(now.get()).forEach(f -> figures.getChildren().add(figure(f)));
-    rows.getItems().setAll(rows(now.get()));
+    rows.getItems().setAll(BetterRow.of(now.get(), scratch()));
     rows.getSelectionModel().selectFirst();
     shown();
   }
@@ -247,51 +235,13 @@ public final class BetterScreen extends StackedView {
     return box;
   }
 
-  private List<Row> rows(Proposal p) {
-    List<Row> list = new ArrayList<>();
-    Set<String> told = new HashSet<>();
-    for (Share share : p.shares()) {
-      list.add(
-          new Row(
-              share.controllers(),
-              BetterWords.share(p, share),
-              Optional.of(share),
-              share.saving() > 0));
-      told.addAll(share.controllers());
-    }
-    Stream.of(p.yours(), p.proposed())
-        .flatMap(plan -> plan.reading().decisions().controllers().stream())
-        .map(PlacedController::controller)
-        .map(c -> c.id())
-        .distinct()
-        .filter(id -> !told.contains(id))
-        .forEach(
-            id ->
-                list.add(
-                    new Row(
-                        List.of(id),
-                        scratch() ? moves(p, id) : "nothing changes",
-                        Optional.empty(),
-                        false)));
-    return list;
-  }
-
-  private static String moves(Proposal p, String controller) {
-    long moved =
-        p.moved().stream()
-            .filter(
-                m -> m.from().startsWith(controller + ":") || m.to().startsWith(controller + ":"))
-            .count();
-    return OfferText.moves((int) moved);
-  }
-
-  private Optional<Row> row() {
+  private Optional<BetterRow> row() {
     return Optional.ofNullable(rows.getSelectionModel().getSelectedItem());
   }
 
   private void shown() {
     Optional<Proposal> now = proposal();
-    Optional<Row> row = row();
+    Optional<BetterRow> row = row();
     if (now.isEmpty() || row.isEmpty()) {
       return;
     }
@@ -390,27 +340,5 @@ public final class BetterScreen extends StackedView {
   @Override
   public void takeKeyboard() {
     rows.requestFocus();
-  }
-
-  /** Controllers in the list, with what changes on them. */
-  private static final class RowCell extends ListCell<Row> {
-    private final Label name = Words.lines("", "heading-small");
-    private final Label facts = Words.soft("");
-    private final VBox both = new VBox(1, name, facts);
-
-    RowCell() {
-      setPrefWidth(0);
-    }
-
-    @Override
-    protected void updateItem(Row row, boolean nothing) {
-      super.updateItem(row, nothing);
-      setGraphic(nothing || row == null ? null : both);
-      if (!nothing && row != null) {
-        name.setText(row.names());
-        facts.setText(row.facts());
-        facts.getStyleClass().setAll("label", row.saves() ? "is-better" : "soft");
-      }
-    }
   }
 }

@@ -61,7 +61,7 @@ class AddWindowTest extends WindowDriver {
     assertThat(controllers()).containsAll(before).contains("Controller 1");
     ComboBox<Object> owned = robot.lookup("#edit-owned").queryComboBox();
     assertThat(onScreen(owned::getValue)).isEqualTo(false);
-    does(() -> owned.getSelectionModel().select(Boolean.TRUE));
+    does(() -> owned.setValue(true));
     assertThat(show().ownedControllers()).containsExactly("Controller 1");
   }
 
