@@ -1,6 +1,7 @@
 package bunting.desktop.session;
 
 import bunting.core.limits.ShowLimits;
+import bunting.core.show.Accepted;
 import bunting.core.show.Show;
 import bunting.core.show.edit.References;
 import bunting.files.BadInputException;
@@ -42,6 +43,9 @@ public final class Document {
 
     /** An edit was done. */
     record Done(String what, UnaryOperator<Show> change) implements Entry {}
+
+    /** A plan of the show went into it. */
+    record Settled(Optional<Accepted> plan) implements Entry {}
 
     /** The last step was taken back. */
     record Undone() implements Entry {}
@@ -135,6 +139,7 @@ public final class Document {
   void settle(Show planned) {
     Optional<Show> now = show.get().map(s -> s.withAccepted(planned.accepted()));
     if (now.filter(planned::equals).isPresent() && !show.get().equals(now)) {
+      journal.accept(new Entry.Settled(planned.accepted()));
       set(now);
     }
   }

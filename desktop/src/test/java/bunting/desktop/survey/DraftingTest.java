@@ -218,7 +218,7 @@ class DraftingTest {
   @ParameterizedTest
   @EnumSource(
       value = Tool.class,
-      names = {"BOX", "OUTLET", "NETWORK", "NOTE"})
+      names = {"PLACE", "OUTLET", "NETWORK", "NOTE"})
   void placesAreSetAndSelected(Tool tool) {
     drafting.take(tool);
     at(2, 3);

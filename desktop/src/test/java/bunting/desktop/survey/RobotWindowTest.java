@@ -133,9 +133,10 @@ class RobotWindowTest extends WindowDriver {
     }
     assertThat(thrown).isEmpty();
     assertThat(printed.toString(StandardCharsets.UTF_8)).isEmpty();
-    // Its plan is no edit: what the edits make is the show without it.
+    // Whether a plan came before an undo or after it says nothing of the edits.
     Show now = show().withAccepted(Optional.empty());
-    assertThat(now).isEqualTo(Replay.of(List.copyOf(journal)));
+    Show again = Replay.of(List.copyOf(journal)).withAccepted(Optional.empty());
+    assertThat(now.equals(again)).isTrue();
     long edits = journal.stream().filter(e -> e instanceof Document.Entry.Done).count();
     assertThat(edits).as("it did something").isGreaterThan(STEPS / 40);
   }
