@@ -1,19 +1,18 @@
 package bunting.cli;
 
+import static bunting.cli.PlanJson.json;
+import static bunting.cli.PlanJson.strip;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.plan.Keeping;
 import bunting.core.show.Show;
-import bunting.files.PlanWriter;
 import bunting.files.ShowFiles;
 import bunting.testkit.FileEdits;
 import bunting.testkit.PlanValidator;
 import bunting.testkit.RandomShows;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -36,7 +35,6 @@ import org.junit.jupiter.api.io.TempDir;
  */
 @Tag("property")
 class KeptPlanPropertyTest {
-  private static final ObjectMapper MAPPER = new ObjectMapper();
 
   /** So many in every verify; {@code -Dbunting.shows=300} tries more. */
   private static final int SHOWS = Integer.getInteger("bunting.shows", 100);
@@ -227,15 +225,5 @@ class KeptPlanPropertyTest {
     Map<String, JsonNode> map = new HashMap<>();
     list.forEach(n -> map.put(n.path(key).asText(), n));
     return map;
-  }
-
-  private static JsonNode json(Assessment plan) throws Exception {
-    return MAPPER.readTree(PlanWriter.write(plan));
-  }
-
-  private static JsonNode strip(JsonNode plan) {
-    ObjectNode bare = plan.deepCopy();
-    bare.remove("kept");
-    return bare;
   }
 }

@@ -1,5 +1,7 @@
 package bunting.cli;
 
+import static bunting.cli.PlanJson.json;
+import static bunting.cli.PlanJson.strip;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.plan.Assessment;
@@ -10,13 +12,10 @@ import bunting.core.propose.BetterPlan;
 import bunting.core.propose.Proposal;
 import bunting.core.propose.Share;
 import bunting.core.show.Show;
-import bunting.files.PlanWriter;
 import bunting.files.ShowFiles;
 import bunting.testkit.PlanValidator;
 import bunting.testkit.RandomShows;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
-import com.fasterxml.jackson.databind.node.ObjectNode;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -29,7 +28,6 @@ import org.junit.jupiter.api.Test;
 /** Better plans beside accepted first fits of random shows. */
 @Tag("property")
 class ProposalPropertyTest {
-  private static final ObjectMapper MAPPER = new ObjectMapper();
   private static final int SHOWS = 8;
   private static final double EFFORT = 0.02;
   private static final double CENT = 0.01;
@@ -120,15 +118,5 @@ class ProposalPropertyTest {
     from.forEach(n -> ids.add(n.path("id").asText()));
     ids.removeAll(known);
     return ids;
-  }
-
-  private static JsonNode json(Assessment plan) throws Exception {
-    return MAPPER.readTree(PlanWriter.write(plan));
-  }
-
-  private static JsonNode strip(JsonNode plan) {
-    ObjectNode bare = plan.deepCopy();
-    bare.remove("kept");
-    return bare;
   }
 }

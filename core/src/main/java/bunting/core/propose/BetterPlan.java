@@ -1,5 +1,6 @@
 package bunting.core.propose;
 
+import bunting.core.assess.Reading;
 import bunting.core.checks.Severity;
 import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
@@ -166,7 +167,7 @@ public final class BetterPlan {
     plans++;
     Show from = fromScratch ? show.withAccepted(show.accepted().map(a -> a.withoutSlots())) : show;
     return Planner.onPorts(from, ports.allotment(show), anew)
-        .map(d -> Keeping.accept(Assessor.assess(show, d, yours.reading()).reading()))
+        .map(d -> Keeping.accept(Reading.of(show, d, yours.reading())))
         .map(next -> Assessor.assess(next, Planner.propose(next), yours.reading()));
   }
 
