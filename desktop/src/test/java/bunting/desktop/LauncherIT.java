@@ -93,6 +93,7 @@ class LauncherIT {
     String examples = TOP.resolve("examples/RUNS.csv").toString();
     Map<String, List<String>> starts = new LinkedHashMap<>();
     starts.put("plan", List.of("plan", runs, "--out", folder.resolve("PLAN.json").toString()));
+    starts.put("propose", List.of("propose", runs, "--json"));
     starts.put("check", List.of("check", runs, "--json"));
     starts.put(
         "drop",
