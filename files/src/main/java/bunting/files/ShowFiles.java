@@ -94,10 +94,15 @@ public final class ShowFiles {
   public static Stamped readStamped(Path file) throws BadInputException {
     WholeFile.sweep(file);
     byte[] bytes = TextFiles.bytes(file, TextFiles.BYTES_MAX);
-    return new Stamped(parse(file, bytes), FileStamp.of(bytes));
+    return new Stamped(readShow(file, bytes), FileStamp.of(bytes));
   }
 
-  private static Show parse(Path file, byte[] bytes) throws BadInputException {
+  /**
+   * Returns the show of a show file's bytes.
+   *
+   * @param file its name, for the sentences about bad input; it need not exist
+   */
+  public static Show readShow(Path file, byte[] bytes) throws BadInputException {
     return ShowDocument.read(JsonFields.parse(file, TextFiles.text(file, bytes)));
   }
 
@@ -140,7 +145,7 @@ public final class ShowFiles {
     }
     Show back;
     try {
-      back = parse(file, bytes);
+      back = readShow(file, bytes);
     } catch (BadInputException e) {
       throw new BadInputException(
           "It is not written, for it could not be opened again. " + e.getMessage());

@@ -17,35 +17,17 @@ import java.util.stream.IntStream;
 
 /**
  * Moves of pieces by hand, as changes of the show as it is now, in the light of a plan of it or of
- * an earlier version. What is moved is held there, and so are the chains that it comes into: the
- * planner leaves them. Their controllers are given from then on, still to be bought. What the plan
- * knows and the show has not any more is left aside.
+ * an earlier version. The run that is moved is pinned there, and no other: the accepted plan keeps
+ * the rest of the chain in order. Its controllers are given from then on, still to be bought. What
+ * the plan knows and the show has not any more is left aside.
  */
 public final class ByHand {
   private ByHand() {}
 
-  static Held held(Segment s) {
-    return new Held(s.run(), s.firstPixel(), s.lastPixel(), s.controller(), s.port(), s.position());
-  }
-
-  /** The show with all pieces of these chains and of this run held as they are planned. */
-  private static List<Held> holding(
-      Show show, Reading plan, String run, String controller, int port) {
-    List<Held> pieces = new ArrayList<>(show.allotting().byHand());
-    List<String> runs = new ArrayList<>(List.of(run));
-    for (SegmentReading s : plan.segments()) {
-      boolean there = s.segment().controller().equals(controller) && s.segment().port() == port;
-      boolean known = show.run(s.segment().run()).isPresent();
-      if (there && known && !runs.contains(s.segment().run())) {
-        runs.add(s.segment().run());
-      }
-    }
-    pieces.removeIf(h -> runs.contains(h.run()));
-    for (SegmentReading s : plan.segments()) {
-      if (runs.contains(s.segment().run())) {
-        pieces.add(held(s.segment()));
-      }
-    }
+  /** Returns what is pinned by hand, with all pieces of this run pinned as they are planned. */
+  private static List<Held> holding(Show show, Reading plan, String run) {
+    List<Held> pieces = new ArrayList<>(show.allotting().released(run).byHand());
+    plan.segmentsOf(run).forEach(s -> pieces.add(Held.of(s.segment())));
     return pieces;
   }
 
@@ -79,7 +61,7 @@ public final class ByHand {
     if (show.run(run).isEmpty()) {
       return show;
     }
-    List<Held> pieces = holding(show, plan, run, controller, port);
+    List<Held> pieces = holding(show, plan, run);
     Held moved =
         pieces.stream()
             .filter(h -> h.run().equals(run) && h.firstPixel() == firstPixel)
@@ -87,17 +69,7 @@ public final class ByHand {
             .orElseGet(
                 () -> new Held(run, 1, show.run(run).orElseThrow().pixels(), controller, port, 1));
     pieces.remove(moved);
-    List<Held> chain =
-        new ArrayList<>(
-            pieces.stream()
-                .filter(h -> h.controller().equals(controller) && h.port() == port)
-                .sorted(Comparator.comparingInt(Held::position))
-                .toList());
-    pieces.removeAll(chain);
-    chain.add(Math.clamp(position - 1L, 0, chain.size()), moved);
-    for (int i = 0; i < chain.size(); i++) {
-      pieces.add(chain.get(i).at(controller, port, i + 1));
-    }
+    pieces.add(moved.at(controller, port, Math.max(1, position)));
     return with(show, plan, pieces);
   }
 
@@ -122,7 +94,7 @@ public final class ByHand {
     if (show.run(piece.run()).isEmpty()) {
       return show;
     }
-    List<Held> pieces = holding(show, plan, piece.run(), piece.controller(), piece.port());
+    List<Held> pieces = holding(show, plan, piece.run());
     List<Held> cut = new ArrayList<>();
     for (Held h : pieces) {
       if (h.run().equals(piece.run())
@@ -150,9 +122,8 @@ public final class ByHand {
       return show;
     }
     Segment one = first.get();
-    List<Held> pieces = holding(show, plan, run, one.controller(), one.port());
-    pieces.removeIf(h -> h.run().equals(run));
-    pieces.add(held(one).withPixels(1, now.get().pixels()));
+    List<Held> pieces = new ArrayList<>(show.allotting().released(run).byHand());
+    pieces.add(Held.of(one).withPixels(1, now.get().pixels()));
     return with(show, plan, pieces);
   }
 
@@ -161,9 +132,7 @@ public final class ByHand {
     if (show.run(run).isEmpty()) {
       return show;
     }
-    List<Held> pieces = new ArrayList<>(show.allotting().released(run).byHand());
-    plan.segmentsOf(run).forEach(s -> pieces.add(held(s.segment())));
-    return with(show, plan, pieces);
+    return with(show, plan, holding(show, plan, run));
   }
 
   /** A run that the planner may move again. */

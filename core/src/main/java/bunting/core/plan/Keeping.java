@@ -41,10 +41,8 @@ public final class Keeping {
             .toList();
     Addresses addresses = new Addresses(slots, NetworkAddresses.of(plan.show(), plan.decisions()));
     return plan.show()
-        .withAccepted(
-            Optional.of(
-                new Accepted(
-                    plan.decisions().withAddresses(addresses), plan.show().wiring().ways())));
+        .accepting(
+            new Accepted(plan.decisions().withAddresses(addresses), plan.show().wiring().ways()));
   }
 
   /**

@@ -34,18 +34,26 @@ import java.util.Set;
  * @param readdressed runs of which a pixel has other slots
  * @param resized feeds that have another fuse or wire
  * @param because why, a sentence each
+ * @param asked those of the sentences that are about runs moved to where they are pinned now
  */
 public record Kept(
     int runs,
     List<String> moved,
     List<String> readdressed,
     List<String> resized,
-    List<String> because) {
+    List<String> because,
+    List<String> asked) {
   public Kept {
     moved = List.copyOf(moved);
     readdressed = List.copyOf(readdressed);
     resized = List.copyOf(resized);
     because = List.copyOf(because);
+    asked = List.copyOf(asked);
+  }
+
+  /** Returns the sentences about what nobody asked for. */
+  public List<String> otherwise() {
+    return because.stream().filter(b -> !asked.contains(b)).toList();
   }
 
   /** Compares a plan with the one that its show had accepted; empty: it had none. */
@@ -62,6 +70,7 @@ public record Kept(
     private final Show show;
     private final Map<String, List<Segment>> was = new LinkedHashMap<>();
     private final List<String> because = new ArrayList<>();
+    private final List<String> asked = new ArrayList<>();
 
     Comparison(Accepted before, Reading now) {
       this.before = before;
@@ -87,11 +96,14 @@ public record Kept(
         } else {
           moved.add(run.name());
           because.add(moved(run, had, is));
+          if (isPinned(run)) {
+            asked.add(because.getLast());
+          }
         }
       }
       List<String> readdressed = readdressed();
       List<String> resized = resized();
-      return new Kept(stayed, moved, readdressed, resized, because);
+      return new Kept(stayed, moved, readdressed, resized, because, asked);
     }
 
     private static Set<String> places(List<Segment> pieces) {
@@ -106,10 +118,14 @@ public record Kept(
       return run.name() + " moved from " + from + " to " + to + ": " + why(run, had) + ".";
     }
 
+    private boolean isPinned(Run run) {
+      return run.pin().isPresent()
+          || show.allotting().byHand().stream().anyMatch(h -> h.run().equals(run.name()));
+    }
+
     /** What speaks against the places that a run had, as the show is now. */
     private String why(Run run, List<Segment> had) {
-      boolean byHand = show.allotting().byHand().stream().anyMatch(h -> h.run().equals(run.name()));
-      if (byHand || run.pin().isPresent()) {
+      if (isPinned(run)) {
         return "it is pinned there";
       }
       if (!run.split() && had.size() > 1) {

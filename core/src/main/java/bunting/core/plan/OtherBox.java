@@ -78,7 +78,7 @@ public final class OtherBox {
     List<Held> others = new ArrayList<>();
     List<Held> own = new ArrayList<>();
     for (var s : plan.segments()) {
-      (s.run().name().equals(run.name()) ? own : others).add(ByHand.held(s.segment()));
+      (s.run().name().equals(run.name()) ? own : others).add(Held.of(s.segment()));
     }
     List<Held> all = new ArrayList<>(others);
     all.addAll(own);

@@ -87,10 +87,9 @@ public final class PortRepair {
         homeless.add(run);
       }
     }
-    placed.sort(Comparator.comparingInt(p -> p.held().position()));
     Map<String, BoxLoad> byId = new HashMap<>();
     boxes.forEach(b -> byId.put(b.controller().id(), b));
-    for (Placed p : placed) {
+    for (Placed p : inOrder(placed)) {
       append(byId.get(p.held().controller()), p.run(), p.held());
     }
     FewestMoves moves = new FewestMoves(show, boxes, this::mayMove, forbidden, universes, wiring);
@@ -121,6 +120,35 @@ public final class PortRepair {
   }
 
   private record Placed(Run run, Held held) {}
+
+  /** Chain by chain in the order of the plan, with each piece that is new there in its place. */
+  private List<Placed> inOrder(List<Placed> pieces) {
+    Map<String, Integer> had = new HashMap<>();
+    before.segments().forEach(s -> had.put(place(Held.of(s)), s.position()));
+    Map<String, List<Placed>> chains = new TreeMap<>();
+    List<Placed> wishes = new ArrayList<>();
+    for (Placed p : pieces) {
+      Integer position = had.get(place(p.held()));
+      if (position == null
+          || (byHand.contains(p.run().name()) && position != p.held().position())) {
+        wishes.add(p);
+      } else {
+        chains.computeIfAbsent(p.held().portName(), k -> new ArrayList<>()).add(p);
+      }
+    }
+    chains.values().forEach(c -> c.sort(Comparator.comparingInt(p -> had.get(place(p.held())))));
+    wishes.sort(Comparator.comparingInt(p -> p.held().position()));
+    for (Placed p : wishes) {
+      List<Placed> chain = chains.computeIfAbsent(p.held().portName(), k -> new ArrayList<>());
+      chain.add(Math.clamp(p.held().position() - 1L, 0, chain.size()), p);
+    }
+    return chains.values().stream().flatMap(List::stream).toList();
+  }
+
+  /** Names a piece on a port. */
+  private static String place(Held h) {
+    return h.portName() + " " + h.firstPixel() + " " + h.run();
+  }
 
   private Set<String> given() {
     return show.controllers().orElse(List.of()).stream()
@@ -225,9 +253,7 @@ public final class PortRepair {
     Set<String> own = all.stream().map(Held::run).collect(Collectors.toSet());
     for (Segment s : before.segments()) {
       if (!own.contains(s.run())) {
-        all.add(
-            new Held(
-                s.run(), s.firstPixel(), s.lastPixel(), s.controller(), s.port(), s.position()));
+        all.add(Held.of(s));
       }
     }
     Map<String, List<Held>> byRun = new TreeMap<>(HeldPieces.byRun(show, all));

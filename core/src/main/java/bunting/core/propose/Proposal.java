@@ -133,6 +133,9 @@ public record Proposal(Assessment yours, Assessment proposed, Kept kept, List<Sh
     Reading reading = yours.reading();
     int runs = reading.show().runs().size() - reading.decisions().unplaced().size();
     return new Proposal(
-        yours, yours, new Kept(runs, List.of(), List.of(), List.of(), List.of()), List.of());
+        yours,
+        yours,
+        new Kept(runs, List.of(), List.of(), List.of(), List.of(), List.of()),
+        List.of());
   }
 }

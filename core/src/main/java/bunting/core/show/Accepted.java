@@ -1,6 +1,7 @@
 package bunting.core.show;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -62,6 +63,32 @@ public record Accepted(Decisions decisions, PowerWays ways) {
                 .toList(),
             there.decisions.others()),
         ways);
+  }
+
+  /**
+   * Returns pieces pinned by hand as this plan has them: its positions, its pixels, and one piece
+   * where two became one. A run that is elsewhere in this plan is returned as it was.
+   */
+  List<Held> pinned(List<Held> byHand) {
+    Map<String, List<Held>> planned =
+        decisions.segments().stream().map(Held::of).collect(Collectors.groupingBy(Held::run));
+    Map<String, Set<String>> ports =
+        byHand.stream()
+            .collect(
+                Collectors.groupingBy(
+                    Held::run, Collectors.mapping(Held::portName, Collectors.toSet())));
+    List<Held> pinned = new ArrayList<>();
+    Set<String> done = new HashSet<>();
+    for (Held h : byHand) {
+      List<Held> own = planned.getOrDefault(h.run(), List.of());
+      Set<String> there = own.stream().map(Held::portName).collect(Collectors.toSet());
+      if (!there.equals(ports.get(h.run()))) {
+        pinned.add(h);
+      } else if (done.add(h.run())) {
+        pinned.addAll(own);
+      }
+    }
+    return pinned;
   }
 
   /** Returns the plan without slots: they are laid anew by the policy, issued ones apart. */

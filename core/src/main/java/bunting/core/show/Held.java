@@ -5,10 +5,21 @@ package bunting.core.show;
  *
  * @param firstPixel first pixel in the run's numbering
  * @param lastPixel last pixel, included
- * @param position place in the port's chain; pieces without one before them follow in this order
+ * @param position place in the port's chain, from 1; beyond its end: last. A place other than the
+ *     accepted plan's is a wish: the piece is put there, and the others keep their order
  */
 public record Held(
     String run, int firstPixel, int lastPixel, String controller, int port, int position) {
+  /** Returns a segment as it is planned, pinned there. */
+  public static Held of(Segment s) {
+    return new Held(s.run(), s.firstPixel(), s.lastPixel(), s.controller(), s.port(), s.position());
+  }
+
+  /** Returns a name for its port that no other port has. */
+  public String portName() {
+    return controller + ":" + port;
+  }
+
   /** How many pixels. */
   public int pixels() {
     return lastPixel - firstPixel + 1;

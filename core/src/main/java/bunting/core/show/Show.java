@@ -220,6 +220,12 @@ public record Show(
     return with(d -> d.accepted = other);
   }
 
+  /** Returns a copy that has accepted a plan of it: what is pinned by hand has its places there. */
+  public Show accepting(Accepted plan) {
+    return withAllotting(allotting.withByHand(plan.pinned(allotting.byHand())))
+        .withAccepted(Optional.of(plan));
+  }
+
   /** Whether nothing differs that is planned from: notes of the bench and preparations may. */
   public boolean plansLike(Show other) {
     return withBench(other.bench).withPreparation(other.preparation).equals(other);

@@ -6,6 +6,7 @@ import bunting.core.assess.Reading;
 import bunting.core.explain.Line;
 import bunting.core.ports.BoxLoads;
 import bunting.core.show.Controller;
+import bunting.core.show.Held;
 import bunting.core.show.Pin;
 import bunting.core.show.Run;
 import bunting.core.show.Segment;
@@ -40,8 +41,10 @@ class ByHandTest {
     return bunting.core.Chains.onOnePort(show, 1, "Mill");
   }
 
+  /** Plans a show and accepts that plan. */
   private static Reading plan(Show show) {
-    return Reading.of(show, Planner.sketch(show));
+    Show kept = Keeping.accept(Reading.of(show, Planner.sketch(show)));
+    return Reading.of(kept, kept.accepted().orElseThrow().decisions());
   }
 
   private static List<String> chain(Reading plan, String box, int port) {
@@ -62,6 +65,35 @@ class ByHandTest {
     assertThat(chain(last, "Mill", 1)).containsExactly("rim 1-300", "hub 1-60", "gate 1-240");
     Show free = ByHand.release(last.show(), "gate");
     assertThat(free.allotting().byHand()).noneMatch(h -> h.run().equals("gate"));
+  }
+
+  @Test
+  void onlyTheRunThatIsMovedIsPinned() {
+    Reading before = plan(free());
+    Reading moved = plan(ByHand.move(before.show(), before, "gate", 1, "Mill", 1, 2));
+    assertThat(chain(moved, "Mill", 1)).containsExactly("rim 1-300", "gate 1-240", "hub 1-60");
+    assertThat(moved.show().allotting().byHand())
+        .containsExactly(new Held("gate", 1, 240, "Mill", 1, 2));
+    // What is before it goes: nobody changes places, and the pin follows.
+    Reading shorter = plan(RunEdits.removed(moved.show(), "rim"));
+    assertThat(chain(shorter, "Mill", 1)).containsExactly("gate 1-240", "hub 1-60");
+    assertThat(shorter.show().allotting().byHand())
+        .containsExactly(new Held("gate", 1, 240, "Mill", 1, 1));
+    Reading longer =
+        plan(RunEdits.changed(shorter.show(), "gate", r -> r.withBuilt(OptionalInt.of(250))));
+    assertThat(longer.show().allotting().byHand())
+        .containsExactly(new Held("gate", 1, 250, "Mill", 1, 1));
+    // The others are the planner's: the hub goes where a pin sends it.
+    Pin pin = new Pin("Mill", OptionalInt.of(4));
+    Reading apart = plan(RunEdits.changed(longer.show(), "hub", r -> r.withPin(Optional.of(pin))));
+    assertThat(chain(apart, "Mill", 4)).containsExactly("hub 1-60");
+    assertThat(chain(apart, "Mill", 1)).containsExactly("gate 1-250");
+  }
+
+  /** The chain of {@link #show}, accepted and then released. */
+  private static Show free() {
+    Show chained = plan(show()).show();
+    return chained.withAllotting(chained.allotting().withByHand(List.of()));
   }
 
   @Test

@@ -42,7 +42,9 @@ final class BoardHand {
       d.over(row.get().portAt(lx), 1);
     } else {
       long before =
-          row.get().shape().get().runs().stream().filter(s -> (s.x1() + s.x2()) / 2 < lx).count();
+          row.get().shape().get().runs().stream()
+              .filter(s -> (s.x1() + s.x2()) / 2 < lx && !d.holds(s.run(), s.firstPixel()))
+              .count();
       d.over(row.get().port(), (int) before + 1);
     }
   }
@@ -55,7 +57,7 @@ final class BoardHand {
         .ifPresent(
             d -> {
               if (d.fits()) {
-                session.edit(d.name() + " px hangs on " + d.place() + ", by hand.", d::moved);
+                session.edit(d.run() + " moved to " + d.place() + " and pinned there.", d::moved);
               } else {
                 session.say(d.name() + " px, " + d.place() + ": " + d.text() + ".");
               }

@@ -48,7 +48,7 @@ final class KeyMoves {
     int to = s.position() + by;
     if (to >= 1 && to <= chain) {
       session.edit(
-          s.run() + " is in place " + to + " of its line, by hand.",
+          s.run() + " moved to place " + to + " of its port and pinned there.",
           now -> ByHand.move(now, reading, s.run(), s.firstPixel(), s.controller(), s.port(), to));
     } else {
       session.say(s.run() + " is at the end of its line already.");
@@ -75,7 +75,7 @@ final class KeyMoves {
           String id = ids.get(box);
           int number = port;
           session.edit(
-              s.run() + " hangs on " + id + " port " + number + ", by hand.",
+              s.run() + " moved to " + id + " port " + number + " and pinned there.",
               now ->
                   ByHand.move(
                       now, reading, s.run(), s.firstPixel(), id, number, Integer.MAX_VALUE));

@@ -55,6 +55,16 @@ final class PegDrag {
                 piece.map(s -> s.segment().lastPixel()).orElse(r.pixels())));
   }
 
+  /** Whether this piece is the one that is dragged. */
+  boolean holds(String name, int firstPixel) {
+    return run.name().equals(name) && first == firstPixel;
+  }
+
+  /** The run that is dragged. */
+  String run() {
+    return run.name();
+  }
+
   /** What the peg would carry. */
   BoxLoads.Fit fit(String controller, int port) {
     return boxes.fit(run, first, last, controller, port);

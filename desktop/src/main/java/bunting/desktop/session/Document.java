@@ -45,7 +45,7 @@ public final class Document {
     record Done(String what, UnaryOperator<Show> change) implements Entry {}
 
     /** A plan of the show went into it. */
-    record Settled(Optional<Accepted> plan) implements Entry {}
+    record Settled(Accepted plan) implements Entry {}
 
     /** The last step was taken back. */
     record Undone() implements Entry {}
@@ -129,7 +129,9 @@ public final class Document {
 
   /** A file from before there were plans is not changed by its first one. */
   private static Show withPlan(Show saved, Show now) {
-    return saved.accepted().isPresent() ? saved : saved.withAccepted(now.accepted());
+    return saved.accepted().isPresent()
+        ? saved
+        : now.accepted().map(saved::accepting).orElse(saved);
   }
 
   /**
@@ -137,9 +139,10 @@ public final class Document {
    * edit before it takes both back. A plan of another version is left.
    */
   void settle(Show planned) {
-    Optional<Show> now = show.get().map(s -> s.withAccepted(planned.accepted()));
+    Accepted plan = planned.accepted().orElseThrow();
+    Optional<Show> now = show.get().map(s -> s.accepting(plan));
     if (now.filter(planned::equals).isPresent() && !show.get().equals(now)) {
-      journal.accept(new Entry.Settled(planned.accepted()));
+      journal.accept(new Entry.Settled(plan));
       set(now);
     }
   }

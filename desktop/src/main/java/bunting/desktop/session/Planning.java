@@ -4,6 +4,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.plan.Assessor;
 import bunting.core.plan.Keeping;
 import bunting.core.plan.Kept;
+import bunting.core.plan.SavedPlan;
 import bunting.core.ports.SearchWatch;
 import bunting.core.propose.BetterPlan;
 import bunting.core.propose.Proposal;
@@ -229,6 +230,13 @@ public final class Planning {
     }
     Show show = now.get();
     first = show.accepted().isEmpty();
+    Optional<Assessment> saved = assessment.get().isEmpty() ? SavedPlan.of(show) : Optional.empty();
+    if (saved.isPresent()) {
+      assessment.set(saved);
+      state.set(new State.Planned());
+      verify(show);
+      return;
+    }
     Optional<Assessment> alike = assessment.get().filter(a -> a.reading().show().plansLike(show));
     boolean patient = patienceMillis > 0 && !sketches.busy();
     CompletableFuture<Made> early = new CompletableFuture<>();
@@ -259,6 +267,21 @@ public final class Planning {
                 arrived(show, made);
               });
     }
+  }
+
+  /** A file may have been edited elsewhere since its plan was accepted: then that is repaired. */
+  private void verify(Show show) {
+    sketches.submit(
+        "checking the saved plan",
+        job -> accepted(engine.sketch(show)),
+        made -> {
+          boolean newest = document.show().get().filter(show::equals).isPresent();
+          if (newest && !made.plan().reading().show().equals(show)) {
+            settle(made.plan());
+            made.kept().ifPresent(onKept);
+          }
+        },
+        why -> state.set(new State.Failed(why)));
   }
 
   private Optional<Made> await(CompletableFuture<Made> early) {

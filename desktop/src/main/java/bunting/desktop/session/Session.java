@@ -105,7 +105,7 @@ public final class Session {
 
   /** Accepts another plan of the show, whole or in part, as one step that can be undone. */
   public void accept(String what, Assessment plan) {
-    edit(what, s -> s.withAccepted(plan.reading().show().accepted()));
+    edit(what, s -> s.accepting(plan.reading().show().accepted().orElseThrow()));
     edited = Optional.empty();
     message.set(what);
   }
@@ -346,7 +346,7 @@ public final class Session {
 
   /** Says what else an edit changed; of a file that was edited elsewhere, what that changed. */
   private void kept(Kept kept) {
-    List<String> because = kept.because();
+    List<String> because = edited.isPresent() ? kept.otherwise() : kept.because();
     int others = because.size() - 2;
     String more = others > 0 ? " " + Texts.count(others, "more change", "more changes") + "." : "";
     String rest =

@@ -2,11 +2,15 @@ package bunting.desktop.session;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.core.plan.Assessment;
+import bunting.core.plan.Assessor;
+import bunting.core.plan.Keeping;
 import bunting.core.show.Preparation;
 import bunting.core.show.Run;
 import bunting.core.show.Show;
 import bunting.core.show.edit.RunEdits;
 import bunting.files.ShowFiles;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.OptionalInt;
@@ -151,11 +155,44 @@ class PlanningTest {
     Path file = folder.resolve("weir" + ShowFiles.ENDING);
     assertThat(session.save(file)).isTrue();
     Show saved = session.show().orElseThrow();
+    Assessment plan = session.assessment().get().orElseThrow();
+    hand.sketched.clear();
     session.open(file);
+    assertThat(hand.sketched).as("nothing is planned before it is drawn").isEmpty();
+    assertThat(session.plans().isCurrent()).isTrue();
+    Assessment drawn = session.assessment().get().orElseThrow();
+    assertThat(drawn.reading().decisions()).isEqualTo(plan.reading().decisions());
+    assertThat(drawn.findings()).isEqualTo(plan.findings());
+    byte[] bytes = Files.readAllBytes(file);
+    assertThat(session.save(file)).isTrue();
+    assertThat(file).hasBinaryContent(bytes);
     hand.settle();
     assertThat(session.show()).contains(saved);
     assertThat(session.changed().get()).isFalse();
     assertThat(session.searching().get()).isEmpty();
+  }
+
+  @Test
+  void aFileThatWasEditedElsewhereIsRepairedWhenItIsOpened() throws Exception {
+    hand.settle();
+    Path file = folder.resolve("weir" + ShowFiles.ENDING);
+    Show saved = session.show().orElseThrow();
+    ShowFiles.writeShow(file, RunEdits.changed(saved, "Owl", r -> r.withBuilt(OptionalInt.of(52))));
+    session.open(file);
+    assertThat(session.assessment().get()).as("it has no place for two pixels").isEmpty();
+    hand.settle();
+    assertThat(planned()).isEqualTo(session.show().orElseThrow());
+    assertThat(session.assessment().get().orElseThrow().reading().totals().pixels()).isEqualTo(200);
+    // Dimmed: the plan can be drawn as it was saved, and is repaired after that.
+    ShowFiles.writeShow(file, saved.withSettings(saved.settings().withBrightness(30)));
+    session.open(file);
+    assertThat(session.plans().isCurrent()).isTrue();
+    hand.settle();
+    assertThat(session.show().orElseThrow())
+        .isEqualTo(
+            Keeping.accept(
+                Assessor.sketch(saved.withSettings(saved.settings().withBrightness(30)))
+                    .reading()));
   }
 
   @Test

@@ -31,7 +31,7 @@ public final class Replay {
             throw new AssertionError("a refused edit stands in the journal");
           }
         }
-        case Document.Entry.Settled s -> now = now.withAccepted(s.plan());
+        case Document.Entry.Settled s -> now = now.accepting(s.plan());
         case Document.Entry.Undone u -> {
           future.push(now);
           now = past.pop();

@@ -107,17 +107,34 @@ class PortsWindowTest extends WindowDriver {
   @Test
   void aPennantIsDraggedToASparePegAndUndone(FxRobot robot) {
     chainedMill();
-    assertThat(chain("Mill", 1)).containsExactly("rim", "hub", "gate");
+    onScreen(
+        () -> session.edit("No pins.", s -> s.withAllotting(s.allotting().withByHand(List.of()))));
+    assertThat(chain("Mill", 1)).as("the plan is kept").containsExactly("rim", "hub", "gate");
     // The rim's cloth, then the row of spare pegs below it.
     robot.drag(onBoard(150, 80), MouseButton.PRIMARY);
     robot.moveTo(onBoard(180, 110)).moveTo(onBoard(60, 176)).moveTo(onBoard(58, 176));
     robot.drop();
     WaitForAsyncUtils.waitForFxEvents();
-    assertThat(show().allotting().byHand()).extracting(Held::run).contains("rim");
-    assertThat(chain("Mill", 1)).doesNotContain("rim");
-    assertThat(message()).contains("by hand");
-    undoAll(robot);
+    assertThat(show().allotting().byHand()).extracting(Held::run).containsExactly("rim");
+    assertThat(chain("Mill", 1)).containsExactly("hub", "gate");
+    assertThat(message())
+        .matches("rim moved to Mill port \\d and pinned there\\. Nothing else changed\\.");
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    WaitForAsyncUtils.waitForFxEvents();
     assertThat(chain("Mill", 1)).containsExactly("rim", "hub", "gate");
+    assertThat(show().allotting().byHand()).isEmpty();
+  }
+
+  @Test
+  void aPennantIsDraggedAlongItsOwnLine(FxRobot robot) {
+    chainedMill();
+    double y = 80;
+    robot.drag(onBoard(150, y), MouseButton.PRIMARY);
+    double end = onScreen(() -> window().view(PortsScreen.SCREEN).board().getWidth()) - 60;
+    robot.moveTo(onBoard(200, y)).moveTo(onBoard(end, y)).moveTo(onBoard(end - 2, y));
+    robot.drop();
+    WaitForAsyncUtils.waitForFxEvents();
+    assertThat(chain("Mill", 1)).containsExactly("hub", "gate", "rim");
   }
 
   @Test
