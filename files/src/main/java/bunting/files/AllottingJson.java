@@ -58,6 +58,7 @@ final class AllottingJson {
             f.flag("addBoxes", d.addBoxes()),
             owned(f, "ownedBoxes"),
             owned(f, "ownedSupplies"),
+            owned(f, "ownedDimmers"),
             f.texts("toBuy").orElse(List.of()),
             f.number("effort", Range.between(0, 3600), d.effort()));
     f.done();
@@ -164,6 +165,9 @@ final class AllottingJson {
             j.put("sparePorts", p.sparePorts()).put("addBoxes", p.addBoxes());
             j.list("ownedBoxes", p.ownedBoxes(), AllottingJson::owned);
             j.list("ownedSupplies", p.ownedSupplies(), AllottingJson::owned);
+            if (!p.ownedDimmers().isEmpty()) {
+              j.list("ownedDimmers", p.ownedDimmers(), AllottingJson::owned);
+            }
             if (!p.toBuy().isEmpty()) {
               j.texts("toBuy", p.toBuy());
             }

@@ -45,8 +45,9 @@ class AllottingFilesTest {
             .preferring(Goal.CABLE)
             .withSparePorts(1)
             .with(PriceList.DEFAULT.withGroupApart(7).withWire("14AWG", 1.9).withMinuteRate(1))
-            .withOwned(
-                List.of(new Planning.Owned("box-4", 2)), List.of(new Planning.Owned("12v-350", 1)));
+            .owning(Planning.Shelf.CONTROLLERS, "box-4", 2)
+            .owning(Planning.Shelf.SUPPLIES, "12v-350", 1)
+            .owning(Planning.Shelf.PWM_BOARDS, "pwm-24", 3);
     Show show =
         bare.withAllotting(bare.allotting().with(planning))
             .withNetwork(

@@ -26,6 +26,11 @@ public final class Shelf {
     return new Shelf(planning.ownedSupplies());
   }
 
+  /** The PWM boards on it. */
+  public static Shelf dimmers(Planning planning) {
+    return new Shelf(planning.ownedDimmers());
+  }
+
   /** Whether one of a type is left. */
   public boolean has(String type) {
     return left.getOrDefault(type, 0) > 0;

@@ -5,6 +5,7 @@ import bunting.core.assess.FeedReading;
 import bunting.core.assess.Reading;
 import bunting.core.assess.SupplyReading;
 import bunting.core.show.ControllerType;
+import bunting.core.show.DimmerType;
 import bunting.core.show.Input;
 import bunting.core.show.LeadHelper;
 import bunting.core.show.OtherDecisions;
@@ -117,6 +118,13 @@ public final class ShoppingList {
           if (kind != null) {
             add(Need.Group.BOXES, "board", kind.name(), n, n, shelf, kind.cost());
           }
+        });
+    Map<DimmerType, Integer> pwm = new TreeMap<>(Comparator.comparing(DimmerType::id));
+    reading.others().boards().forEach(b -> pwm.merge(b.type(), 1, Integer::sum));
+    pwm.forEach(
+        (kind, n) -> {
+          int shelf = owned(planning.ownedDimmers(), kind.id());
+          add(Need.Group.BOXES, "PWM board", kind.name(), n, n, shelf, kind.cost());
         });
     Map<LeadHelper, Integer> helpers = new TreeMap<>(Comparator.comparing(LeadHelper::id));
     reading.segments().forEach(s -> s.help().ifPresent(h -> helpers.merge(h, 1, Integer::sum)));

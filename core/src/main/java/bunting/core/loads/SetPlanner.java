@@ -1,9 +1,9 @@
 package bunting.core.loads;
 
 import bunting.core.copper.Fuses;
-import bunting.core.copper.InputRule;
-import bunting.core.show.Conductors;
+import bunting.core.cost.Shelf;
 import bunting.core.show.Controller;
+import bunting.core.show.Decisions;
 import bunting.core.show.DimmerType;
 import bunting.core.show.Input;
 import bunting.core.show.OtherDecisions;
@@ -11,53 +11,40 @@ import bunting.core.show.PlainSet;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
-import bunting.core.show.SupplyType;
 import bunting.core.show.Texts;
 import bunting.core.show.Unplaced;
-import bunting.core.show.Wire;
 import bunting.core.survey.Geometry;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 
 /**
- * Puts plain sets on dimmer boards: place by place and voltage by voltage, in the order of the
- * list, each on the first board with outputs and amps left, else on a fresh one. A board hangs on
- * one supply of its own; each set's lead has a fuse of its own, since the board's fuse is too large
- * for it.
+ * Puts PWM light sets on PWM boards: place by place and voltage by voltage, in the order of the
+ * list, each on the first board with outputs and amps left, else on a fresh one. What the builder
+ * owns is used first. A board has a supply of its own; each set's lead has a fuse of its own, since
+ * the board's fuse is too large for it. In a show that has a plan a set stays on its outputs as
+ * long as it fits there.
  */
 public final class SetPlanner {
   private final Show show;
-  private final double margin;
-  private final double percent;
-  private final Conductors copper;
+  private final SetWiring wiring;
+  private final Shelf ownedBoards;
   private final List<PlainSet> queue;
 
-  /** Where boxes stand or can stand. */
+  /** Where controllers stand or can stand. */
   private final List<Point> places = new ArrayList<>();
 
-  private final List<Board> boards = new ArrayList<>();
+  private final List<SetBoard> boards = new ArrayList<>();
   private final List<Unplaced> unplaced = new ArrayList<>();
-
-  private static final class Board {
-    final DimmerType type;
-    final Point at;
-    final double volts;
-    final List<PlainSet> sets = new ArrayList<>();
-    int used;
-    double amps;
-
-    Board(DimmerType type, Point at, double volts) {
-      this.type = type;
-      this.at = at;
-      this.volts = volts;
-    }
-  }
 
   /** What was decided. */
   public record Plan(
@@ -67,56 +54,108 @@ public final class SetPlanner {
       List<Input> inputs,
       List<Unplaced> unplaced) {}
 
-  private SetPlanner(Show show) {
+  private SetPlanner(Show show, SetWiring wiring) {
     this.show = show;
+    this.wiring = wiring;
+    this.ownedBoards = Shelf.dimmers(show.allotting().planning());
     this.queue = inGroups(show.others().plainSets());
     show.controllers().orElse(List.of()).stream().map(Controller::at).forEach(places::add);
     if (places.isEmpty()) {
       show.standingSites().forEach(s -> places.add(s.at()));
     }
-    this.margin = show.settings().fuseMargin();
-    this.percent = show.wiring().ways().mostSent(show.settings().brightnessPercent());
-    this.copper = show.wiring().conductors();
   }
 
   /**
-   * Plans all plain sets.
+   * Plans all PWM light sets.
    *
+   * @param before the plan that the show has
+   * @param ownedSupplies supplies that the builder owns and nothing else uses
    * @param supplyNames names the supply of a board, each once
    */
-  public static Plan plan(Show show, UnaryOperator<String> supplyNames) {
-    return new SetPlanner(show).go(supplyNames);
+  public static Plan plan(
+      Show show,
+      Optional<Decisions> before,
+      Shelf ownedSupplies,
+      UnaryOperator<String> supplyNames) {
+    SetPlanner planner = new SetPlanner(show, new SetWiring(show, before, ownedSupplies));
+    before.ifPresent(planner::keep);
+    planner.fill();
+    return planner.wired(supplyNames);
   }
 
-  private Plan go(UnaryOperator<String> supplyNames) {
+  /** Takes over the boards of a plan with the sets that still fit there. */
+  private void keep(Decisions plan) {
+    Map<String, PlainSet> sets = new HashMap<>();
+    queue.forEach(s -> sets.put(s.name(), s));
+    Map<String, DimmerType> types = show.catalogue().dimmerTypesById();
+    for (OtherDecisions.Dimmer d : plan.others().dimmers()) {
+      DimmerType type = types.get(d.type());
+      if (type == null || !type.volts().contains(d.volts()) || !places.contains(d.at())) {
+        continue;
+      }
+      SetBoard board = new SetBoard(Optional.of(d.id()), type, d.at(), d.volts());
+      NavigableMap<Integer, PlainSet> had = new TreeMap<>();
+      plan.others().outputs().stream()
+          .filter(o -> o.dimmer().equals(d.id()) && sets.containsKey(o.set()))
+          .forEach(o -> had.put(o.firstOutput(), sets.get(o.set())));
+      had.forEach(
+          (first, set) -> {
+            Integer next = had.higherKey(first);
+            int room = (next == null ? type.outputs() + 1 : next) - first;
+            boolean fits = set.volts() == board.volts() && set.channels() <= room;
+            if (fits && place(set).equals(board.at()) && carries(board, set)) {
+              board.put(first, set, wiring.amps(set));
+            }
+          });
+      if (!board.sets().isEmpty()) {
+        ownedBoards.take(type.id());
+        boards.add(board);
+      }
+    }
+  }
+
+  private void fill() {
+    Set<PlainSet> kept = new HashSet<>();
+    boards.forEach(b -> kept.addAll(b.sets().values()));
     Map<Point, List<PlainSet>> byPlace = new LinkedHashMap<>();
     for (PlainSet set : queue) {
-      byPlace.computeIfAbsent(place(set), k -> new ArrayList<>()).add(set);
+      if (!kept.contains(set)) {
+        byPlace.computeIfAbsent(place(set), k -> new ArrayList<>()).add(set);
+      }
     }
     byPlace.forEach((at, sets) -> sets.forEach(set -> place(set, at)));
+  }
+
+  private Plan wired(UnaryOperator<String> supplyNames) {
     List<OtherDecisions.Dimmer> dimmers = new ArrayList<>();
     List<OtherDecisions.Output> outputs = new ArrayList<>();
     List<Supply> supplies = new ArrayList<>();
     List<Input> inputs = new ArrayList<>();
-    for (Board board : boards) {
-      String id = "D" + (dimmers.size() + 1);
-      SupplyType type = supply(board.volts, board.amps).orElseThrow();
-      String supply = supplyNames.apply(id);
-      supplies.add(new Supply(supply, type.id(), board.at, Optional.empty()));
-      InputRule.Choice input = input(board.volts, board.amps);
-      inputs.add(
-          new Input(
-              id, supply, input.pairs(), input.wire().id(), copper.inputM(), input.fuseAmps()));
+    Set<String> ids = new HashSet<>();
+    boards.forEach(b -> b.id().ifPresent(ids::add));
+    for (SetBoard board : boards) {
+      String id = board.id().orElseGet(() -> freeId(ids));
+      Supply supply = wiring.supply(board, supplyNames.apply(id));
+      Input input = wiring.input(board, id, supply.id());
+      supplies.add(supply);
+      inputs.add(input);
       dimmers.add(
           new OtherDecisions.Dimmer(
-              id, board.type.id(), board.at, board.volts, supply, input.fuseAmps()));
-      int output = 1;
-      for (PlainSet set : board.sets) {
-        outputs.add(output(set, id, output, terminalVolts(board, input)));
-        output += set.channels();
-      }
+              id, board.type().id(), board.at(), board.volts(), supply.id(), input.fuseAmps()));
+      double volts = wiring.terminalVolts(board.volts(), input, board.sets().values());
+      board
+          .sets()
+          .forEach((first, set) -> outputs.add(wiring.output(set, id, first, leadM(set), volts)));
     }
     return new Plan(dimmers, outputs, supplies, inputs, unplaced);
+  }
+
+  private static String freeId(Set<String> taken) {
+    int next = 1;
+    while (!taken.add("D" + next)) {
+      next++;
+    }
+    return "D" + next;
   }
 
   /** Sets of one group one after the other, where the first of them stands. */
@@ -133,47 +172,42 @@ public final class SetPlanner {
     return places.stream().min(Comparator.comparingDouble(set.at()::cableTo)).orElseThrow();
   }
 
-  private double amps(PlainSet set) {
-    return set.amps(percent);
-  }
-
-  private double outputAmps(PlainSet set) {
-    return set.outputAmps(percent);
+  private double leadM(PlainSet set) {
+    return set.leadM().orElse(place(set).cableTo(set.at()) + Geometry.BOX_SLACK_M);
   }
 
   private void place(PlainSet set, Point at) {
-    Board board =
-        boards.stream()
-            .filter(b -> b.at.equals(at) && b.volts == set.volts() && holds(b, set))
-            .findFirst()
-            .orElseGet(() -> fresh(set, at).orElse(null));
-    if (board != null) {
-      board.sets.add(set);
-      board.used += set.channels();
-      board.amps += amps(set);
-    }
+    boards.stream()
+        .filter(b -> b.at().equals(at) && b.volts() == set.volts() && holds(b, set))
+        .findFirst()
+        .or(() -> fresh(set, at))
+        .ifPresent(b -> b.put(b.free(set.channels()).orElseThrow(), set, wiring.amps(set)));
   }
 
-  private boolean holds(Board b, PlainSet set) {
-    double amps = b.amps + amps(set);
-    return b.used + set.channels() <= b.type.outputs()
-        && !Fuses.over(outputAmps(set), b.type.outputAmpsMax())
-        && !Fuses.over(amps, b.type.boardAmpsMax())
-        && inputBears(b.volts, amps)
-        && supply(b.volts, amps).isPresent();
+  private boolean holds(SetBoard b, PlainSet set) {
+    return b.free(set.channels()).isPresent() && carries(b, set);
   }
 
-  /** The kind of board that holds the most of what is still to come, the cheapest of equals. */
-  private Optional<Board> fresh(PlainSet set, Point at) {
-    Optional<Board> best =
+  private boolean carries(SetBoard b, PlainSet set) {
+    double amps = b.amps() + wiring.amps(set);
+    return !Fuses.over(wiring.outputAmps(set), b.type().outputAmpsMax())
+        && !Fuses.over(amps, b.type().boardAmpsMax())
+        && wiring.carries(b.volts(), amps);
+  }
+
+  /** An owned board, else the kind that holds most of what is still to come, the cheapest first. */
+  private Optional<SetBoard> fresh(PlainSet set, Point at) {
+    Optional<SetBoard> best =
         show.catalogue().dimmerTypes().stream()
             .filter(t -> t.volts().contains(set.volts()))
-            .map(t -> new Board(t, at, set.volts()))
+            .map(t -> new SetBoard(Optional.empty(), t, at, set.volts()))
             .filter(b -> holds(b, set))
             .min(
-                Comparator.<Board>comparingInt(b -> -fill(b, set))
-                    .thenComparingDouble(b -> b.type.cost()));
-    if (best.isPresent() && wire(set, copper.supplyVolts(set.volts())).isPresent()) {
+                Comparator.<SetBoard, Boolean>comparing(b -> !ownedBoards.has(b.type().id()))
+                    .thenComparingInt(b -> -fill(b, set))
+                    .thenComparingDouble(b -> b.type().cost()));
+    if (best.isPresent() && wiring.hasLead(set, leadM(set))) {
+      ownedBoards.take(best.get().type().id());
       boards.add(best.get());
       return best;
     }
@@ -182,22 +216,19 @@ public final class SetPlanner {
   }
 
   /** How many sets from this one on, of its place and volts, a fresh board holds. */
-  private int fill(Board empty, PlainSet first) {
-    Board trial = new Board(empty.type, empty.at, empty.volts);
+  private int fill(SetBoard empty, PlainSet first) {
+    SetBoard trial = new SetBoard(Optional.empty(), empty.type(), empty.at(), empty.volts());
     boolean from = false;
-    int count = 0;
     for (PlainSet next : queue) {
       from |= next.equals(first);
       if (from
-          && next.volts() == trial.volts
-          && place(next).equals(trial.at)
+          && next.volts() == trial.volts()
+          && place(next).equals(trial.at())
           && holds(trial, next)) {
-        trial.used += next.channels();
-        trial.amps += amps(next);
-        count++;
+        trial.put(trial.free(next.channels()).orElseThrow(), next, wiring.amps(next));
       }
     }
-    return count;
+    return trial.sets().size();
   }
 
   private Unplaced lack(PlainSet set) {
@@ -206,7 +237,7 @@ public final class SetPlanner {
             .filter(t -> t.volts().contains(set.volts()))
             .toList();
     double most = able.stream().mapToDouble(DimmerType::outputAmpsMax).max().orElse(0);
-    double needs = outputAmps(set);
+    double needs = wiring.outputAmps(set);
     String why =
         able.isEmpty()
             ? "finds no dimmer for " + Texts.number(set.volts()) + " V; it needs "
@@ -219,85 +250,8 @@ public final class SetPlanner {
                 + " A: "
                 + Texts.fixed(needs - most, 2)
                 + " A too few"
-            : Texts.fixed(amps(set), 2)
+            : Texts.fixed(wiring.amps(set), 2)
                 + " A, more than a board, its fuse, its supply or a lead of the list bears";
     return new Unplaced(set.name(), why + end, needs, most, "A");
-  }
-
-  private Optional<SupplyType> supply(double volts, double amps) {
-    double share = show.settings().supplyLoadPercentMax();
-    double held = copper.supplyVolts(volts);
-    return show.catalogue().supplyTypes().stream()
-        .filter(t -> t.volts() == volts)
-        .filter(t -> !Fuses.over(amps, t.usableAmps(share, held)))
-        .min(
-            Comparator.comparingDouble(SupplyType::cost)
-                .thenComparingDouble(SupplyType::watts)
-                .thenComparing(SupplyType::id));
-  }
-
-  private OtherDecisions.Output output(
-      PlainSet set, String dimmer, int first, double terminalVolts) {
-    double fuse = fuse(set).orElseThrow();
-    return new OtherDecisions.Output(
-        set.name(), dimmer, first, fuse, wire(set, terminalVolts).orElseThrow().id());
-  }
-
-  private OptionalDouble fuse(PlainSet set) {
-    return Fuses.next(amps(set), margin, Double.MAX_VALUE);
-  }
-
-  /** How a board's input is wired. */
-  private InputRule.Choice input(double volts, double amps) {
-    return InputRule.choose(amps, margin, copper.supplyVolts(volts), copper, wires());
-  }
-
-  private boolean inputBears(double volts, double amps) {
-    if (wires().isEmpty()) {
-      return false;
-    }
-    InputRule.Choice choice = input(volts, amps);
-    return !Fuses.over(InputRule.leastFuse(amps, margin, choice.pairs()), choice.fuseAmps());
-  }
-
-  private List<Wire> wires() {
-    return show.catalogue().wires().stream()
-        .filter(w -> w.fuseAmpsMax() > 0)
-        .sorted(Comparator.comparingDouble(Wire::ohmsPerM).reversed().thenComparing(Wire::id))
-        .toList();
-  }
-
-  /**
-   * The thinnest wire that the set's fuse protects and over which the set keeps its least volts at
-   * the brightness that is designed for; where none does, the thickest, and the volts are found.
-   */
-  private Optional<Wire> wire(PlainSet set, double terminalVolts) {
-    OptionalDouble fuse = fuse(set);
-    if (fuse.isEmpty()) {
-      return Optional.empty();
-    }
-    List<Wire> bear = wires().stream().filter(w -> w.fuseAmpsMax() >= fuse.getAsDouble()).toList();
-    return bear.stream()
-        .filter(w -> terminalVolts - dropVolts(w, set) >= leastVolts(set))
-        .findFirst()
-        .or(() -> bear.isEmpty() ? Optional.empty() : Optional.of(bear.getLast()));
-  }
-
-  private double leastVolts(PlainSet set) {
-    return set.volts() * show.settings().minVoltsPercent() / 100;
-  }
-
-  private double dropVolts(Wire wire, PlainSet set) {
-    double designed = show.settings().brightnessPercent();
-    double metres = set.leadM().orElse(place(set).cableTo(set.at()) + Geometry.BOX_SLACK_M);
-    return copper.setDropVolts(wire, metres, set.amps(designed), set.outputAmps(designed));
-  }
-
-  /** What a board has behind its input at the brightness that is designed for. */
-  private double terminalVolts(Board board, InputRule.Choice input) {
-    double designed = show.settings().brightnessPercent();
-    double amps = board.sets.stream().mapToDouble(s -> s.amps(designed)).sum();
-    return copper.supplyVolts(board.volts)
-        - amps * copper.inputOhms(input.wire(), input.pairs()).loop();
   }
 }

@@ -4,6 +4,7 @@ import bunting.core.addressing.KeptAddresses;
 import bunting.core.addressing.UniverseCount;
 import bunting.core.assess.Reading;
 import bunting.core.cost.BuildCost;
+import bunting.core.cost.Shelf;
 import bunting.core.loads.BulbPlanner;
 import bunting.core.loads.SetPlanner;
 import bunting.core.ports.Allotment;
@@ -169,7 +170,10 @@ public final class Planner {
     List<Unplaced> unplaced = new ArrayList<>(allotment.unplaced());
     unplaced.addAll(powerless.values());
     unplaced.sort(Comparator.comparingInt(u -> order.get(u.run())));
-    SetPlanner.Plan sets = SetPlanner.plan(show, supplyNames(power));
+    Shelf owned = Shelf.supplies(show.allotting().planning());
+    power.supplies().forEach(s -> owned.take(s.type()));
+    SetPlanner.Plan sets =
+        SetPlanner.plan(show, plan.map(Accepted::decisions), owned, supplyNames(power));
     BulbPlanner.Plan bulbs = BulbPlanner.plan(show);
     unplaced.addAll(sets.unplaced());
     unplaced.addAll(bulbs.unplaced());

@@ -10,8 +10,10 @@ import bunting.core.log.ShowLog;
 import bunting.core.plan.HandOuts;
 import bunting.core.show.BenchNotes;
 import bunting.core.show.Hours;
+import bunting.core.show.OtherDecisions;
 import bunting.core.show.Planning;
 import bunting.core.show.Show;
+import bunting.core.show.Supply;
 import bunting.core.show.Texts;
 import bunting.core.stock.CutList;
 import java.time.LocalDate;
@@ -21,9 +23,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * The beginning of a season from the end of the last. What was planned is taken as built: boxes are
@@ -35,6 +39,9 @@ import java.util.regex.Pattern;
  * @param entries for its log, behind all that is there: readings, parts, the new season
  */
 public record NextSeason(Show show, List<LogEntry> entries) {
+  /** Parts whose stock is the show's own. */
+  private static final Set<String> OWN_KINDS = Set.of("board", "supply", "PWM board");
+
   private static final Pattern YEAR = Pattern.compile("\\b(19|20|21)\\d\\d\\b");
 
   public NextSeason {
@@ -84,16 +91,25 @@ public record NextSeason(Show show, List<LogEntry> entries) {
     return hours.withSeason(new Hours.Season(s.from().plusYears(1), s.to().plusYears(1)));
   }
 
-  /** The controllers and supplies of a plan are there from now on. */
+  /** The controllers, supplies and PWM boards of a plan are there from now on. */
   private static Planning owning(Planning planning, Reading plan) {
-    Map<String, Integer> count = new TreeMap<>();
-    planning.ownedSupplies().forEach(o -> count.merge(o.type(), o.count(), Integer::sum));
-    Map<String, Integer> used = new TreeMap<>();
-    plan.supplies().forEach(s -> used.merge(s.type().id(), 1, Integer::sum));
-    used.forEach((type, n) -> count.merge(type, n, Math::max));
-    List<Planning.Owned> owned =
-        count.entrySet().stream().map(e -> new Planning.Owned(e.getKey(), e.getValue())).toList();
-    return planning.withOwned(planning.ownedBoxes(), owned).withToBuy(List.of());
+    Planning next = planning.withToBuy(List.of());
+    List<Supply> supplies = plan.decisions().supplies();
+    next = owning(next, Planning.Shelf.SUPPLIES, supplies.stream().map(Supply::type));
+    List<OtherDecisions.Dimmer> boards = plan.decisions().others().dimmers();
+    return owning(
+        next, Planning.Shelf.PWM_BOARDS, boards.stream().map(OtherDecisions.Dimmer::type));
+  }
+
+  private static Planning owning(Planning planning, Planning.Shelf kind, Stream<String> types) {
+    Map<String, Integer> needed = new TreeMap<>();
+    types.forEach(t -> needed.merge(t, 1, Integer::sum));
+    planning.owned(kind).forEach(o -> needed.merge(o.type(), o.count(), Math::max));
+    Planning next = planning;
+    for (Map.Entry<String, Integer> e : needed.entrySet()) {
+      next = next.owning(kind, e.getKey(), e.getValue());
+    }
+    return next;
   }
 
   /** What the season took beyond what the log knew; boards and supplies are the show's own. */
@@ -101,7 +117,7 @@ public record NextSeason(Show show, List<LogEntry> entries) {
     Map<String, Integer> bought = new TreeMap<>();
     CutList cuts = CutList.of(plan.show());
     for (Need n : ShoppingList.of(plan, cuts, Cables.of(plan), log.stock())) {
-      boolean own = n.kind().equals("board") || n.kind().equals("supply");
+      boolean own = OWN_KINDS.contains(n.kind());
       int missing = (int) Math.ceil(n.missing() - 1e-9);
       if (!own && missing > 0) {
         bought.put(n.part(), missing);

@@ -2,7 +2,9 @@ package bunting.core.show;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * How ports are planned.
@@ -13,6 +15,7 @@ import java.util.List;
  * @param addBoxes whether boxes may be added to those that are given
  * @param ownedBoxes boxes on the shelf, used before any is bought
  * @param ownedSupplies supplies on the shelf, likewise
+ * @param ownedDimmers PWM boards on the shelf, likewise
  * @param toBuy ids of given controllers that are still to be bought; the others cost nothing
  * @param effort most deterministic seconds of search for one part of the show
  */
@@ -23,6 +26,7 @@ public record Planning(
     boolean addBoxes,
     List<Owned> ownedBoxes,
     List<Owned> ownedSupplies,
+    List<Owned> ownedDimmers,
     List<String> toBuy,
     double effort) {
   /** Far above what money a feed, a mm2 of a metre, or a metre can save. */
@@ -38,7 +42,15 @@ public record Planning(
    */
   public static final Planning DEFAULT =
       new Planning(
-          List.of(Goal.values()), 0, PriceList.DEFAULT, false, List.of(), List.of(), List.of(), 1);
+          List.of(Goal.values()),
+          0,
+          PriceList.DEFAULT,
+          false,
+          List.of(),
+          List.of(),
+          List.of(),
+          List.of(),
+          1);
 
   /** Fills in the goals that are left out, in their usual order. */
   public Planning {
@@ -51,6 +63,7 @@ public record Planning(
     goals = List.copyOf(all);
     ownedBoxes = List.copyOf(ownedBoxes);
     ownedSupplies = List.copyOf(ownedSupplies);
+    ownedDimmers = List.copyOf(ownedDimmers);
     toBuy = toBuy.stream().distinct().sorted().toList();
   }
 
@@ -95,39 +108,90 @@ public record Planning(
     List<Goal> list = new ArrayList<>(List.of(goal));
     list.addAll(goals);
     return new Planning(
-        list, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, toBuy, effort);
+        list, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
   }
 
   /** The same with or without leave to add boxes. */
   public Planning withAddBoxes(boolean may) {
-    return new Planning(goals, sparePorts, prices, may, ownedBoxes, ownedSupplies, toBuy, effort);
+    return new Planning(
+        goals, sparePorts, prices, may, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
   }
 
   /** The same with so many spare ports a box. */
   public Planning withSparePorts(int ports) {
-    return new Planning(goals, ports, prices, addBoxes, ownedBoxes, ownedSupplies, toBuy, effort);
+    return new Planning(
+        goals, ports, prices, addBoxes, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
   }
 
-  /** The same with other things on the shelf. */
-  public Planning withOwned(List<Owned> boxes, List<Owned> supplies) {
-    return new Planning(goals, sparePorts, prices, addBoxes, boxes, supplies, toBuy, effort);
+  /** Kinds of things that the builder owns by type and number. */
+  public enum Shelf {
+    CONTROLLERS,
+    SUPPLIES,
+    PWM_BOARDS
+  }
+
+  /** Returns what is owned of a kind, each type once. */
+  public List<Owned> owned(Shelf kind) {
+    return switch (kind) {
+      case CONTROLLERS -> ownedBoxes;
+      case SUPPLIES -> ownedSupplies;
+      case PWM_BOARDS -> ownedDimmers;
+    };
+  }
+
+  /** Returns a copy in which so many of a type are owned. */
+  public Planning owning(Shelf kind, String type, int count) {
+    Map<String, Integer> all = new LinkedHashMap<>();
+    owned(kind).forEach(o -> all.put(o.type(), o.count()));
+    all.put(type, count);
+    List<Owned> list =
+        all.entrySet().stream()
+            .filter(e -> e.getValue() > 0)
+            .map(e -> new Owned(e.getKey(), e.getValue()))
+            .toList();
+    return new Planning(
+        goals,
+        sparePorts,
+        prices,
+        addBoxes,
+        kind == Shelf.CONTROLLERS ? list : ownedBoxes,
+        kind == Shelf.SUPPLIES ? list : ownedSupplies,
+        kind == Shelf.PWM_BOARDS ? list : ownedDimmers,
+        toBuy,
+        effort);
   }
 
   /** Returns a copy with other controllers still to be bought. */
   public Planning withToBuy(Collection<String> ids) {
     return new Planning(
-        goals, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, List.copyOf(ids), effort);
+        goals,
+        sparePorts,
+        prices,
+        addBoxes,
+        ownedBoxes,
+        ownedSupplies,
+        ownedDimmers,
+        List.copyOf(ids),
+        effort);
   }
 
   /** The same with other prices. */
   public Planning with(PriceList other) {
     return new Planning(
-        goals, sparePorts, other, addBoxes, ownedBoxes, ownedSupplies, toBuy, effort);
+        goals, sparePorts, other, addBoxes, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
   }
 
   /** The same with another effort. */
   public Planning withEffort(double seconds) {
     return new Planning(
-        goals, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, toBuy, seconds);
+        goals,
+        sparePorts,
+        prices,
+        addBoxes,
+        ownedBoxes,
+        ownedSupplies,
+        ownedDimmers,
+        toBuy,
+        seconds);
   }
 }

@@ -224,7 +224,7 @@ class PortSearchTest {
     assertThat(search(show).allotment().boxes())
         .extracting(b -> b.type().id())
         .containsExactly("cheap");
-    Planning owner = Planning.DEFAULT.withOwned(List.of(new Planning.Owned("dear", 1)), List.of());
+    Planning owner = Planning.DEFAULT.owning(Planning.Shelf.CONTROLLERS, "dear", 1);
     Show owned = show.withAllotting(show.allotting().with(owner));
     assertThat(search(owned).allotment().boxes())
         .extracting(b -> b.type().id())

@@ -62,8 +62,9 @@ class PricesTest {
   void whatIsOnTheShelfCostsNothing() {
     Show show = Show.of(List.of());
     Planning own =
-        Planning.DEFAULT.withOwned(
-            List.of(new Planning.Owned("box-4", 1)), List.of(new Planning.Owned("12v-150", 1)));
+        Planning.DEFAULT
+            .owning(Planning.Shelf.CONTROLLERS, "box-4", 1)
+            .owning(Planning.Shelf.SUPPLIES, "12v-150", 1);
     Prices prices = new Prices(show.withAllotting(show.allotting().with(own)));
     assertThat(prices.cost(List.of(box(show, "box-4", "12v-strip-60", 300, 2))))
         .isCloseTo(2 * 0.4, within(1e-9));

@@ -2,6 +2,7 @@ package bunting.core.power;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import bunting.core.show.Planning;
 import bunting.core.show.Point;
 import bunting.core.show.Show;
 import bunting.core.show.Supply;
@@ -84,10 +85,7 @@ class SupplyPackerTest {
 
   @Test
   void suppliesOnTheShelfAreUsedFirst() {
-    var owned =
-        SHOW.allotting()
-            .planning()
-            .withOwned(List.of(), List.of(new bunting.core.show.Planning.Owned("5v-350", 1)));
+    var owned = SHOW.allotting().planning().owning(Planning.Shelf.SUPPLIES, "5v-350", 1);
     Show show = SHOW.withAllotting(SHOW.allotting().with(owned));
     List<SupplyPacker.Load> loads = List.of(load("a", 0, 5, 100), load("b", 9, 5, 100));
     assertThat(SupplyPacker.pack(show, loads).supplies())
@@ -132,10 +130,7 @@ class SupplyPackerTest {
   /** The shelf's are used before any is bought, each only as often as it is there. */
   @Test
   void whatIsOnTheShelfGoesFirst() {
-    var planning =
-        SHOW.allotting()
-            .planning()
-            .withOwned(List.of(), List.of(new bunting.core.show.Planning.Owned("5v-350", 1)));
+    var planning = SHOW.allotting().planning().owning(Planning.Shelf.SUPPLIES, "5v-350", 1);
     Show shelved = SHOW.withAllotting(SHOW.allotting().with(planning));
     var packed = SupplyPacker.pack(shelved, List.of(load("a", 0, 5, 100), load("b", 1, 5, 100)));
     assertThat(packed.supplies()).extracting(Supply::type).containsExactly("5v-350", "5v-150");

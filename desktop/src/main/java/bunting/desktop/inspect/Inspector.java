@@ -1,15 +1,18 @@
 package bunting.desktop.inspect;
 
 import bunting.core.plan.Assessment;
+import bunting.core.show.Planning;
 import bunting.core.show.Show;
 import bunting.desktop.kit.SidePanel;
 import bunting.desktop.kit.Words;
+import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 
@@ -44,6 +47,18 @@ public final class Inspector extends SidePanel {
   /** Puts the keyboard into the first field. */
   public void focusFirst() {
     first.ifPresent(Node::requestFocus);
+  }
+
+  /** Shows the show as a whole and opens the menu that adds to what you own of a kind. */
+  public void add(Planning.Shelf kind) {
+    session.selection().set(new Selection.Nothing());
+    if (lookup("#" + OwnedEditor.button(kind)) instanceof MenuButton button) {
+      // Laid out first: what gets the keyboard is scrolled to by where it is.
+      getScene().getRoot().applyCss();
+      getScene().getRoot().layout();
+      button.requestFocus();
+      button.show();
+    }
   }
 
   private void refresh() {

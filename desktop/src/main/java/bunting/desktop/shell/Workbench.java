@@ -1,6 +1,7 @@
 package bunting.desktop.shell;
 
 import bunting.core.checks.Finding;
+import bunting.core.show.Planning;
 import bunting.desktop.inspect.Inspector;
 import bunting.desktop.look.Palette;
 import bunting.desktop.session.Preferences;
@@ -183,6 +184,11 @@ final class Workbench extends BorderPane implements Desk {
 
   /** Puts the keyboard into the inspector, on a screen that has it. */
   void focusInspector() {
+    showInspector();
+    inspector().focusFirst();
+  }
+
+  private void showInspector() {
     if (!side.getChildren().contains(inspector()) || getRight() == null) {
       show(
           screens.stream()
@@ -190,7 +196,6 @@ final class Workbench extends BorderPane implements Desk {
               .findFirst()
               .orElse(screen));
     }
-    inspector().focusFirst();
   }
 
   /** Opens or closes the drawer of findings. */
@@ -237,8 +242,22 @@ final class Workbench extends BorderPane implements Desk {
       for (ScreenDefinition<?> s : screens) {
         s.commands().forEach(more -> additions.addAll(more.apply(this)));
       }
+      additions.add(owning("add-supply", "Add supply", Planning.Shelf.SUPPLIES));
+      additions.add(owning("add-pwm-board", "Add PWM board", Planning.Shelf.PWM_BOARDS));
     }
     return additions;
+  }
+
+  private Command owning(String id, String text, Planning.Shelf kind) {
+    return Command.of(
+        id,
+        new Command.Place(Command.Menu.ADD, "power"),
+        text,
+        Command.whileOpen(session),
+        () -> {
+          showInspector();
+          inspector().add(kind);
+        });
   }
 
   @Override

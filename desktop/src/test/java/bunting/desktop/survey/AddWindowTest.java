@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import bunting.core.show.Controller;
 import bunting.core.show.Feed;
 import bunting.core.show.Run;
+import bunting.core.show.Supply;
+import bunting.core.show.SupplyType;
+import bunting.core.show.Texts;
 import bunting.core.show.edit.PlaceKind;
 import bunting.desktop.power.PowerScreen;
 import bunting.desktop.session.Selection;
@@ -13,6 +16,9 @@ import bunting.testkit.Shows;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -155,5 +161,48 @@ class AddWindowTest extends WindowDriver {
     add("add-circuit");
     assertThat(show().circuits().orElseThrow()).hasSize(1);
     assertThat(message()).startsWith("Added: ");
+  }
+
+  @Test
+  void suppliesAndPwmBoardsAreAddedToWhatYouOwn(FxRobot robot) {
+    simple();
+    List<Supply> planned = plannedSupplies();
+    String type = planned.getFirst().type();
+    long needed = planned.stream().filter(s -> s.type().equals(type)).count();
+    SupplyType kind = show().catalogue().supplyTypesById().get(type);
+    String name = Texts.number(kind.volts()) + " V, " + Texts.number(kind.watts()) + " W supply";
+    add("add-supply");
+    MenuButton supplies = robot.lookup("#own-add-supplies").queryAs(MenuButton.class);
+    assertThat(onScreen(supplies::isShowing)).isTrue();
+    does(() -> item(supplies, name).fire());
+    assertThat(message()).isEqualTo("You own 1 \u00d7 " + name + ". Nothing else changed.");
+    assertThat(show().allotting().planning().suppliesOwned(type)).isEqualTo(1);
+    TextField count = robot.lookup("#own-supplies-" + type).queryAs(TextField.class);
+    assertThat(onScreen(count::isFocused)).isTrue();
+    assertThat(plannedSupplies()).isEqualTo(planned);
+    assertThat(shown(robot, name + ": " + needs(needed, needed - 1))).isTrue();
+    robot.clickOn(count).push(KeyCode.CONTROL, KeyCode.A).write("0").push(KeyCode.ENTER);
+    assertThat(shown(robot, name + ": " + needs(needed, needed))).isTrue();
+    add("add-pwm-board");
+    MenuButton boards = robot.lookup("#own-add-pwm-boards").queryAs(MenuButton.class);
+    does(() -> boards.getItems().getFirst().fire());
+    assertThat(show().allotting().planning().ownedDimmers()).hasSize(1);
+    robot.push(KeyCode.CONTROL, KeyCode.Z);
+    assertThat(show().allotting().planning().ownedDimmers()).isEmpty();
+  }
+
+  private List<Supply> plannedSupplies() {
+    return show().accepted().orElseThrow().decisions().supplies();
+  }
+
+  private static String needs(long pieces, long missing) {
+    return pieces + " planned, " + missing + " to buy";
+  }
+
+  private static MenuItem item(MenuButton button, String text) {
+    return button.getItems().stream()
+        .filter(i -> i.getText().equals(text))
+        .findFirst()
+        .orElseThrow();
   }
 }
