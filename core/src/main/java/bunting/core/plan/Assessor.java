@@ -36,4 +36,9 @@ public final class Assessor {
   public static Assessment sketch(Show show) {
     return assess(show, Planner.sketch(show));
   }
+
+  /** Returns the assessment of the first fits alone; the watch is told as feeds are found. */
+  public static Assessment sketch(Show show, SearchWatch watch) {
+    return assess(show, Planner.sketch(show, watch));
+  }
 }

@@ -51,6 +51,7 @@ public final class Planner {
 
   private final Show show;
   private final Optional<SearchWatch> search;
+  private final SearchWatch watch;
   private final Optional<Accepted> plan;
   private final Optional<Allotment> ports;
   private final Set<String> anew;
@@ -58,14 +59,19 @@ public final class Planner {
   private final Map<String, Unplaced> powerless = new LinkedHashMap<>();
   private final Set<PortPlanner.Forbidden> forbidden = new HashSet<>();
 
-  private Planner(Show show, Optional<SearchWatch> search) {
-    this(show, search, Optional.empty(), Set.of());
+  private Planner(Show show, Optional<SearchWatch> search, SearchWatch wiring) {
+    this(show, search, wiring, Optional.empty(), Set.of());
   }
 
   private Planner(
-      Show show, Optional<SearchWatch> search, Optional<Allotment> ports, Set<String> anew) {
+      Show show,
+      Optional<SearchWatch> search,
+      SearchWatch wiring,
+      Optional<Allotment> ports,
+      Set<String> anew) {
     this.show = show;
     this.search = search;
+    this.watch = wiring;
     this.ports = ports;
     this.anew = anew;
     this.plan = Keeping.fitted(show);
@@ -86,7 +92,7 @@ public final class Planner {
    * @see PortPlanner
    */
   public static Decisions propose(Show show, SearchWatch watch) {
-    return new Planner(show, Optional.of(watch)).run().orElseThrow();
+    return new Planner(show, Optional.of(watch), SearchWatch.NOBODY).run().orElseThrow();
   }
 
   /**
@@ -97,12 +103,21 @@ public final class Planner {
    * @return empty: a run cannot be powered from there
    */
   public static Optional<Decisions> onPorts(Show show, Allotment ports, Set<String> anew) {
-    return new Planner(show, Optional.empty(), Optional.of(ports), anew).run();
+    return new Planner(show, Optional.empty(), SearchWatch.NOBODY, Optional.of(ports), anew).run();
   }
 
   /** The first fits alone: right, at once, and perhaps not the best. */
   public static Decisions sketch(Show show) {
-    return new Planner(show, Optional.empty()).run().orElseThrow();
+    return sketch(show, SearchWatch.NOBODY);
+  }
+
+  /**
+   * Returns the first fits alone, watched.
+   *
+   * @param watch told how many controllers have their feeds; it cannot stop anything
+   */
+  public static Decisions sketch(Show show, SearchWatch watch) {
+    return new Planner(show, Optional.empty(), watch).run().orElseThrow();
   }
 
   /** Empty only where the ports are given. */
@@ -113,7 +128,7 @@ public final class Planner {
     for (int round = 0; ; round++) {
       PortPlanner.Allotted allotted = allotted(universes, wiring);
       Allotment allotment = allotted.allotment();
-      PowerPlan power = PowerPlanner.plan(show, allotment, plan, anew);
+      PowerPlan power = PowerPlanner.plan(show, allotment, plan, anew, watch);
       if (power.failures().isEmpty()) {
         return Optional.of(Accounting.settled(show, finished(allotted, power)));
       }

@@ -11,8 +11,8 @@ public interface SearchWatch {
   /**
    * Told as the search goes on.
    *
-   * @param part of the show that is searched, from 1
-   * @param doing what is striven for
+   * @param part of the show that is searched, from 1; of the first fits: how many boards are done
+   * @param doing what is looked for
    */
   default void step(int part, int parts, String doing) {}
 }

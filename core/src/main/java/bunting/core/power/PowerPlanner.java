@@ -4,6 +4,7 @@ import bunting.core.copper.InputRule;
 import bunting.core.ports.Allotment;
 import bunting.core.ports.BoxLoad;
 import bunting.core.ports.Piece;
+import bunting.core.ports.SearchWatch;
 import bunting.core.show.Accepted;
 import bunting.core.show.Circuit;
 import bunting.core.show.InjectionSchool;
@@ -19,6 +20,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Function;
 
 /**
  * Feeds, leads, fuses, breaks, supplies and inputs for runs that are on ports: the islands of every
@@ -61,11 +64,16 @@ public final class PowerPlanner {
    *
    * @param before the plan that stays as it is where it holds
    * @param anew runs whose feeds are chosen anew all the same
+   * @param watch told how many boards have their feeds
    */
   public static PowerPlan plan(
-      Show show, Allotment allotment, Optional<Accepted> before, Set<String> anew) {
+      Show show,
+      Allotment allotment,
+      Optional<Accepted> before,
+      Set<String> anew,
+      SearchWatch watch) {
     return new PowerPlanner(show, false, standing(show, before, anew))
-        .run(allotment, Optional.empty());
+        .run(allotment, Optional.empty(), watch);
   }
 
   /** Where power is planned in another way than before, only names and supplies stay. */
@@ -95,10 +103,14 @@ public final class PowerPlanner {
       List<Circuit> circuits,
       List<Other> others) {
     return new PowerPlanner(show, false, standing(show, before, anew))
-        .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, others)));
+        .run(
+            allotment,
+            Optional.of(new SupplyPacker.Mains(circuits, others)),
+            SearchWatch.NOBODY);
   }
 
-  private PowerPlan run(Allotment allotment, Optional<SupplyPacker.Mains> mains) {
+  private PowerPlan run(
+      Allotment allotment, Optional<SupplyPacker.Mains> mains, SearchWatch watch) {
     List<WiredBox> wired = new ArrayList<>();
     List<PowerPlan.Failure> failures = new ArrayList<>();
     List<BoxLoad> used =
@@ -106,7 +118,14 @@ public final class PowerPlanner {
             .flatMap(b -> b.boards().stream())
             .filter(b -> !b.isEmpty())
             .toList();
-    for (Wired w : used.parallelStream().map(this::wire).toList()) {
+    AtomicInteger done = new AtomicInteger();
+    Function<BoxLoad, Wired> wire =
+        box -> {
+          Wired w = wire(box);
+          watch.step(done.incrementAndGet(), used.size(), "feeds");
+          return w;
+        };
+    for (Wired w : used.parallelStream().map(wire).toList()) {
       w.box().ifPresent(wired::add);
       failures.addAll(w.failures());
     }

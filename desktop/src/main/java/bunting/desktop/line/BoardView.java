@@ -6,6 +6,7 @@ import bunting.core.plan.Assessment;
 import bunting.core.show.Texts;
 import bunting.desktop.kit.ScrolledCanvas;
 import bunting.desktop.look.Palette;
+import bunting.desktop.session.Planning;
 import bunting.desktop.session.Selection;
 import bunting.desktop.session.Session;
 import java.util.List;
@@ -38,6 +39,8 @@ public final class BoardView extends ScrolledCanvas {
     this.hand = new BoardHand(session);
     session.assessment().addListener(o -> relaid());
     session.selection().addListener(o -> follow());
+    session.plans().state().addListener(o -> paint());
+    session.plans().progress().addListener(o -> paint());
     palette.addListener(o -> paint());
     setOnMousePressed(this::press);
     setOnMouseMoved(this::hover);
@@ -93,10 +96,22 @@ public final class BoardView extends ScrolledCanvas {
                     }
                   }
                 }));
+    if (isFirst()) {
+      new PlanPicture(g, palette.getValue())
+          .paint(
+              session.show().orElseThrow(), session.plans().progress().get(), width, height);
+    }
     if (isFocused()) {
       painter.focus(width, height);
     }
     hand.paint(g, palette.getValue(), width);
+  }
+
+  /** Whether the show is still getting its first plan. */
+  private boolean isFirst() {
+    return layout.isEmpty()
+        && session.show().isPresent()
+        && session.plans().state().get() instanceof Planning.State.Working;
   }
 
   @Override

@@ -36,7 +36,7 @@ public final class Planning {
   /** What makes plans. */
   public interface Engine {
     /** The first fits; of a show that has a plan, that plan repaired. */
-    Assessment sketch(Show show);
+    Assessment sketch(Show show, SearchWatch watch);
 
     /** A search, watched. */
     Assessment search(Show show, SearchWatch watch);
@@ -60,8 +60,8 @@ public final class Planning {
     Engine CORE =
         new Engine() {
           @Override
-          public Assessment sketch(Show show) {
-            return Assessor.sketch(show);
+          public Assessment sketch(Show show, SearchWatch watch) {
+            return Assessor.sketch(show, watch);
           }
 
           @Override
@@ -86,6 +86,14 @@ public final class Planning {
     record Failed(String why) implements State {}
   }
 
+  /**
+   * How far a plan is.
+   *
+   * @param done how many controller boards have their feeds
+   * @param of how many there are, 1 or more
+   */
+  public record Progress(int done, int of) {}
+
   private final Document document;
   private final Engine engine;
   private final Background background;
@@ -95,6 +103,8 @@ public final class Planning {
       new ReadOnlyObjectWrapper<>(Optional.empty());
   private final ReadOnlyObjectWrapper<State> state =
       new ReadOnlyObjectWrapper<>(new State.Planned());
+  private final ReadOnlyObjectWrapper<Progress> progress =
+      new ReadOnlyObjectWrapper<>(new Progress(0, 1));
   private final ReadOnlyObjectWrapper<String> searching = new ReadOnlyObjectWrapper<>("");
   private long patienceMillis = PATIENCE_MILLIS;
   private boolean searchesAlong = true;
@@ -123,6 +133,11 @@ public final class Planning {
   /** The last plan that was made of the document, of its newest version or an earlier one. */
   public ReadOnlyObjectProperty<Optional<Assessment>> assessment() {
     return assessment.getReadOnlyProperty();
+  }
+
+  /** How far the plan is that is being made. */
+  public ReadOnlyObjectProperty<Progress> progress() {
+    return progress.getReadOnlyProperty();
   }
 
   /** How the newest version stands. */
@@ -240,6 +255,7 @@ public final class Planning {
     Optional<Assessment> alike = assessment.get().filter(a -> a.reading().show().plansLike(show));
     boolean patient = patienceMillis > 0 && !sketches.busy();
     CompletableFuture<Made> early = new CompletableFuture<>();
+    progress.set(new Progress(0, 1));
     state.set(new State.Working());
     sketches.submit(
         "planning",
@@ -248,7 +264,7 @@ public final class Planning {
             Made made =
                 alike.isPresent()
                     ? new Made(engine.judge(show, alike.get()), Optional.empty())
-                    : accepted(engine.sketch(show));
+                    : accepted(engine.sketch(show, progressOf(job)));
             early.complete(made);
             return made;
           } catch (RuntimeException | Error e) {
@@ -273,7 +289,7 @@ public final class Planning {
   private void verify(Show show) {
     sketches.submit(
         "checking the saved plan",
-        job -> accepted(engine.sketch(show)),
+        job -> accepted(engine.sketch(show, SearchWatch.NOBODY)),
         made -> {
           boolean newest = document.show().get().filter(show::equals).isPresent();
           if (newest && !made.plan().reading().show().equals(show)) {
@@ -337,6 +353,20 @@ public final class Planning {
           searching.set("");
           onTrouble.accept(why);
         });
+  }
+
+  private SearchWatch progressOf(Background.Job job) {
+    return new SearchWatch() {
+      @Override
+      public boolean stopped() {
+        return false;
+      }
+
+      @Override
+      public void step(int part, int parts, String doing) {
+        background.tell(job, () -> progress.set(new Progress(part, parts)));
+      }
+    };
   }
 
   private SearchWatch watch(Background.Job job) {

@@ -20,12 +20,12 @@ final class ByHand {
   final Planning.Engine engine =
       new Planning.Engine() {
         @Override
-        public Assessment sketch(Show show) {
+        public Assessment sketch(Show show, SearchWatch watch) {
           if (throwing) {
             throw new IllegalStateException("a fault of the planner's");
           }
           sketched.add(show);
-          return Assessor.sketch(show);
+          return Assessor.sketch(show, watch);
         }
 
         @Override

@@ -47,7 +47,7 @@ class TruthWindowTest extends WindowDriver {
     Planning.Engine engine =
         new Planning.Engine() {
           @Override
-          public Assessment sketch(Show show) {
+          public Assessment sketch(Show show, SearchWatch watch) {
             await();
             if (throwing) {
               throw new IllegalStateException("a fault of the planner's");
