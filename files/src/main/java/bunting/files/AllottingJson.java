@@ -60,6 +60,7 @@ final class AllottingJson {
             owned(f, "ownedSupplies"),
             owned(f, "ownedDimmers"),
             f.texts("toBuy").orElse(List.of()),
+            f.number("offerAbove", Range.MONEY, d.offerAbove()),
             f.number("effort", Range.between(0, 3600), d.effort()));
     f.done();
     return planning;
@@ -170,6 +171,9 @@ final class AllottingJson {
             }
             if (!p.toBuy().isEmpty()) {
               j.texts("toBuy", p.toBuy());
+            }
+            if (p.offerAbove() > 0) {
+              j.put("offerAbove", p.offerAbove());
             }
             j.put("effort", p.effort());
           });

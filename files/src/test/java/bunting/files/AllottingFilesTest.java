@@ -47,7 +47,8 @@ class AllottingFilesTest {
             .with(PriceList.DEFAULT.withGroupApart(7).withWire("14AWG", 1.9).withMinuteRate(1))
             .owning(Planning.Shelf.CONTROLLERS, "box-4", 2)
             .owning(Planning.Shelf.SUPPLIES, "12v-350", 1)
-            .owning(Planning.Shelf.PWM_BOARDS, "pwm-24", 3);
+            .owning(Planning.Shelf.PWM_BOARDS, "pwm-24", 3)
+            .withOfferAbove(136.5);
     Show show =
         bare.withAllotting(bare.allotting().with(planning))
             .withNetwork(

@@ -103,10 +103,7 @@ public final class PowerPlanner {
       List<Circuit> circuits,
       List<Other> others) {
     return new PowerPlanner(show, false, standing(show, before, anew))
-        .run(
-            allotment,
-            Optional.of(new SupplyPacker.Mains(circuits, others)),
-            SearchWatch.NOBODY);
+        .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, others)), SearchWatch.NOBODY);
   }
 
   private PowerPlan run(

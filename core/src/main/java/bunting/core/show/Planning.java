@@ -17,6 +17,8 @@ import java.util.Map;
  * @param ownedSupplies supplies on the shelf, likewise
  * @param ownedDimmers PWM boards on the shelf, likewise
  * @param toBuy ids of given controllers that are still to be bought; the others cost nothing
+ * @param offerAbove a better plan is offered where it saves more than this; what was dismissed
+ *     raises it
  * @param effort most deterministic seconds of search for one part of the show
  */
 public record Planning(
@@ -28,6 +30,7 @@ public record Planning(
     List<Owned> ownedSupplies,
     List<Owned> ownedDimmers,
     List<String> toBuy,
+    double offerAbove,
     double effort) {
   /** Far above what money a feed, a mm2 of a metre, or a metre can save. */
   private static final double FEED_WEIGHT = 1e4;
@@ -50,6 +53,7 @@ public record Planning(
           List.of(),
           List.of(),
           List.of(),
+          0,
           1);
 
   /** Fills in the goals that are left out, in their usual order. */
@@ -108,19 +112,46 @@ public record Planning(
     List<Goal> list = new ArrayList<>(List.of(goal));
     list.addAll(goals);
     return new Planning(
-        list, sparePorts, prices, addBoxes, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
+        list,
+        sparePorts,
+        prices,
+        addBoxes,
+        ownedBoxes,
+        ownedSupplies,
+        ownedDimmers,
+        toBuy,
+        offerAbove,
+        effort);
   }
 
   /** The same with or without leave to add boxes. */
   public Planning withAddBoxes(boolean may) {
     return new Planning(
-        goals, sparePorts, prices, may, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
+        goals,
+        sparePorts,
+        prices,
+        may,
+        ownedBoxes,
+        ownedSupplies,
+        ownedDimmers,
+        toBuy,
+        offerAbove,
+        effort);
   }
 
   /** The same with so many spare ports a box. */
   public Planning withSparePorts(int ports) {
     return new Planning(
-        goals, ports, prices, addBoxes, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
+        goals,
+        ports,
+        prices,
+        addBoxes,
+        ownedBoxes,
+        ownedSupplies,
+        ownedDimmers,
+        toBuy,
+        offerAbove,
+        effort);
   }
 
   /** Kinds of things that the builder owns by type and number. */
@@ -158,6 +189,7 @@ public record Planning(
         kind == Shelf.SUPPLIES ? list : ownedSupplies,
         kind == Shelf.PWM_BOARDS ? list : ownedDimmers,
         toBuy,
+        offerAbove,
         effort);
   }
 
@@ -172,13 +204,23 @@ public record Planning(
         ownedSupplies,
         ownedDimmers,
         List.copyOf(ids),
+        offerAbove,
         effort);
   }
 
   /** The same with other prices. */
   public Planning with(PriceList other) {
     return new Planning(
-        goals, sparePorts, other, addBoxes, ownedBoxes, ownedSupplies, ownedDimmers, toBuy, effort);
+        goals,
+        sparePorts,
+        other,
+        addBoxes,
+        ownedBoxes,
+        ownedSupplies,
+        ownedDimmers,
+        toBuy,
+        offerAbove,
+        effort);
   }
 
   /** The same with another effort. */
@@ -192,6 +234,22 @@ public record Planning(
         ownedSupplies,
         ownedDimmers,
         toBuy,
+        offerAbove,
         seconds);
+  }
+
+  /** Returns a copy that offers better plans only where they save more than this. */
+  public Planning withOfferAbove(double saving) {
+    return new Planning(
+        goals,
+        sparePorts,
+        prices,
+        addBoxes,
+        ownedBoxes,
+        ownedSupplies,
+        ownedDimmers,
+        toBuy,
+        saving,
+        effort);
   }
 }

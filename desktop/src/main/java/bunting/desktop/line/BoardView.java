@@ -98,8 +98,7 @@ public final class BoardView extends ScrolledCanvas {
                 }));
     if (isFirst()) {
       new PlanPicture(g, palette.getValue())
-          .paint(
-              session.show().orElseThrow(), session.plans().progress().get(), width, height);
+          .paint(session.show().orElseThrow(), session.plans().progress().get(), width, height);
     }
     if (isFocused()) {
       painter.focus(width, height);

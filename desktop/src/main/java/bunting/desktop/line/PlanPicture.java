@@ -43,7 +43,11 @@ final class PlanPicture {
     String doing =
         progress.done() == 0
             ? "Choosing ports…"
-            : "Finding feeds: " + progress.done() + " of " + progress.of() + " controller boards are done.";
+            : "Finding feeds: "
+                + progress.done()
+                + " of "
+                + progress.of()
+                + " controller boards are done.";
     painter.text(doing, EDGE, 58, Fonts.plain(12), p.soft(), TextAlignment.LEFT);
     double scale = scale(show, width, height);
     double share = (double) progress.done() / progress.of();

@@ -16,9 +16,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
  * dismisses it.
  */
 public final class Proposals {
-  /** Nothing was dismissed. */
-  private static final double NOTHING = Double.NEGATIVE_INFINITY;
-
   /** Savings that differ by less are the same. */
   private static final double CENT = 0.01;
 
@@ -33,9 +30,6 @@ public final class Proposals {
   private final ReadOnlyBooleanWrapper searching = new ReadOnlyBooleanWrapper();
   private Optional<Show> looked = Optional.empty();
 
-  /** What the dismissed plan saved: only one that saves more is offered again. */
-  private double dismissed = NOTHING;
-
   private boolean along = true;
   private Consumer<String> onTrouble = why -> {};
 
@@ -44,13 +38,7 @@ public final class Proposals {
     this.planning = planning;
     this.engine = engine;
     this.lane = background.lane();
-    document
-        .opened()
-        .addListener(
-            o -> {
-              dismissed = NOTHING;
-              forget();
-            });
+    document.opened().addListener(o -> forget());
     document.show().addListener(o -> look());
     planning.state().addListener(o -> look());
     planning.assessment().addListener(o -> look());
@@ -100,24 +88,27 @@ public final class Proposals {
         && planned
         && !planning.isFirst()
         && now.filter(s -> !s.runs().isEmpty()).isPresent()) {
-      search(now.get(), false);
+      search(now.get(), false, offerAbove(now.get()));
     }
   }
 
-  /** Searches once more from the accepted plan. */
+  /** Searches once more from the accepted plan, and offers what was dismissed too. */
   public void again() {
-    dismissed = NOTHING;
     forget();
-    document.show().get().ifPresent(show -> search(show, false));
+    document.show().get().ifPresent(show -> search(show, false, 0));
+  }
+
+  private static double offerAbove(Show show) {
+    return show.allotting().planning().offerAbove();
   }
 
   /** Makes a plan from scratch, to be looked at beside the accepted one. */
   public void fromScratch() {
     forget();
-    document.show().get().ifPresent(show -> search(show, true));
+    document.show().get().ifPresent(show -> search(show, true, 0));
   }
 
-  private void search(Show show, boolean scratch) {
+  private void search(Show show, boolean scratch, double above) {
     looked = Optional.of(show);
     searching.set(true);
     lane.submit(
@@ -130,7 +121,7 @@ public final class Proposals {
           searching.set(false);
           if (scratch) {
             preview.set(Optional.of(found));
-          } else if (found.isWorthAWord() && found.saving() > dismissed + CENT) {
+          } else if (found.isWorthAWord() && found.saving() > above + CENT) {
             offered.set(Optional.of(found));
           }
         },
@@ -146,10 +137,20 @@ public final class Proposals {
     searching.set(false);
   }
 
-  /** Puts the offered plan aside: it does not come back for this show. */
+  /** Puts the offered plan aside: the show remembers, and it does not come back. */
   public void dismiss() {
-    offered.get().ifPresent(p -> dismissed = Math.max(dismissed, p.saving()));
+    offered.get().ifPresent(this::remember);
     offered.set(Optional.empty());
     preview.set(Optional.empty());
+  }
+
+  private void remember(Proposal dismissed) {
+    document.edit(
+        "Better plan dismissed.",
+        s -> {
+          double above = Math.max(offerAbove(s), dismissed.saving());
+          return s.withAllotting(
+              s.allotting().with(s.allotting().planning().withOfferAbove(above)));
+        });
   }
 }

@@ -13,6 +13,7 @@ import bunting.core.show.Show;
 import bunting.core.show.edit.RunEdits;
 import bunting.desktop.survey.WindowDriver;
 import bunting.testkit.Shows;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -112,6 +113,14 @@ class BetterWindowTest extends WindowDriver {
     wait(() -> session.plans().isCurrent() && !session.proposals().searching().get());
     assertThat(shown(robot, "#better-plan")).isFalse();
     assertThat(controllerOf("Weir")).isEqualTo("Far");
+    // Nor when the file is opened again; asked, the search offers it all the same.
+    Path file = folder.resolve("crossed.bunting.json");
+    does(() -> session.save(file));
+    does(() -> session.open(file));
+    wait(() -> session.plans().isCurrent() && !session.proposals().searching().get());
+    assertThat(shown(robot, "#better-plan")).isFalse();
+    does(() -> session.proposals().again());
+    wait(() -> session.proposals().offered().get().isPresent());
   }
 
   @Test
