@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Guesses what the columns of a sheet mean: each heading's words, weighed by whether the cells bear
@@ -140,15 +142,7 @@ final class ColumnGuess {
     if (!fields.contains(SheetField.TYPE)) {
       first(done, c -> cells.kinds(c) > MOST_CELLS).ifPresent(c -> fields.set(c, SheetField.TYPE));
     }
-    if (!fields.contains(SheetField.NAME)) {
-      first(
-              done,
-              c ->
-                  cells.distinct(c) > 1 - LEAST / HeadingWords.SAME
-                      && CellFit.share(cells.texts(c), CellFit::lettered) > MOST_CELLS
-                      && CellFit.share(cells.texts(c), Measures::hasUnit) == 0)
-          .ifPresent(c -> fields.set(c, SheetField.NAME));
-    }
+    names(done);
     if (!fields.contains(SheetField.LENGTH) && !fields.contains(SheetField.PIXELS)) {
       first(
               done,
@@ -157,6 +151,54 @@ final class ColumnGuess {
                       && !rowNumbers(c))
           .ifPresent(c -> fields.set(c, SheetField.PIXELS));
     }
+  }
+
+  /**
+   * Every list has a column of names. Where only a group was found, a group without repetitions is
+   * one. What was taken for names are groups where it repeats, or where its heading says a place,
+   * and another column has a name for each row.
+   */
+  private void names(Set<Integer> done) {
+    int name = fields.indexOf(SheetField.NAME);
+    if (name < 0) {
+      first(done, this::namesMost).ifPresent(c -> fields.set(c, SheetField.NAME));
+    }
+    int group = fields.indexOf(SheetField.GROUP);
+    if (!fields.contains(SheetField.NAME) && group >= 0 && cells.distinct(group) == 1) {
+      fields.set(group, SheetField.NAME);
+    }
+    if (name >= 0 && group < 0) {
+      boolean repeats = cells.distinct(name) < 1;
+      boolean place = headed(SheetField.GROUP).contains(name);
+      int rows = cells.texts(name).size();
+      first(
+              headed(SheetField.NOTE),
+              c ->
+                  namesMost(c)
+                      && cells.distinct(c) == 1
+                      && cells.texts(c).size() == rows
+                      && cells.kinds(c) == 0
+                      && (repeats || (place && headed(SheetField.NAME).contains(c))))
+          .ifPresent(
+              c -> {
+                fields.set(name, SheetField.GROUP);
+                fields.set(c, SheetField.NAME);
+              });
+    }
+  }
+
+  /** Columns whose headings say a field. */
+  private Set<Integer> headed(SheetField field) {
+    return IntStream.range(0, headings.size())
+        .filter(c -> HeadingWords.scores(headings.get(c)).containsKey(field))
+        .boxed()
+        .collect(Collectors.toSet());
+  }
+
+  private boolean namesMost(int column) {
+    return cells.distinct(column) > 1 - LEAST / HeadingWords.SAME
+        && CellFit.share(cells.texts(column), CellFit::lettered) > MOST_CELLS
+        && CellFit.share(cells.texts(column), Measures::hasUnit) == 0;
   }
 
   /** "Quantity" beside a column of units. */
