@@ -51,6 +51,7 @@ public final class Planner {
 
   private final Show show;
   private final Optional<SearchWatch> search;
+  private final boolean near;
   private final SearchWatch watch;
   private final Optional<Accepted> plan;
   private final Optional<Allotment> ports;
@@ -59,19 +60,21 @@ public final class Planner {
   private final Map<String, Unplaced> powerless = new LinkedHashMap<>();
   private final Set<PortPlanner.Forbidden> forbidden = new HashSet<>();
 
-  private Planner(Show show, Optional<SearchWatch> search, SearchWatch wiring) {
-    this(show, search, wiring, Optional.empty(), Set.of());
+  private Planner(Show show, Optional<SearchWatch> search, boolean near, SearchWatch watch) {
+    this(show, search, near, watch, Optional.empty(), Set.of());
   }
 
   private Planner(
       Show show,
       Optional<SearchWatch> search,
-      SearchWatch wiring,
+      boolean near,
+      SearchWatch watch,
       Optional<Allotment> ports,
       Set<String> anew) {
     this.show = show;
     this.search = search;
-    this.watch = wiring;
+    this.near = near;
+    this.watch = watch;
     this.ports = ports;
     this.anew = anew;
     this.plan = Keeping.fitted(show);
@@ -92,7 +95,7 @@ public final class Planner {
    * @see PortPlanner
    */
   public static Decisions propose(Show show, SearchWatch watch) {
-    return new Planner(show, Optional.of(watch), SearchWatch.NOBODY).run().orElseThrow();
+    return new Planner(show, Optional.of(watch), false, SearchWatch.NOBODY).run().orElseThrow();
   }
 
   /**
@@ -103,21 +106,23 @@ public final class Planner {
    * @return empty: a run cannot be powered from there
    */
   public static Optional<Decisions> onPorts(Show show, Allotment ports, Set<String> anew) {
-    return new Planner(show, Optional.empty(), SearchWatch.NOBODY, Optional.of(ports), anew).run();
+    return new Planner(show, Optional.empty(), false, SearchWatch.NOBODY, Optional.of(ports), anew)
+        .run();
   }
 
   /** The first fits alone: right, at once, and perhaps not the best. */
   public static Decisions sketch(Show show) {
-    return sketch(show, SearchWatch.NOBODY);
+    return new Planner(show, Optional.empty(), false, SearchWatch.NOBODY).run().orElseThrow();
   }
 
   /**
-   * Returns the first fits alone, watched.
+   * Returns the first fits for a window that is waiting: of a show without a plan with feeds near
+   * the optimum, which a search improves.
    *
    * @param watch told how many controllers have their feeds; it cannot stop anything
    */
   public static Decisions sketch(Show show, SearchWatch watch) {
-    return new Planner(show, Optional.empty(), watch).run().orElseThrow();
+    return new Planner(show, Optional.empty(), true, watch).run().orElseThrow();
   }
 
   /** Empty only where the ports are given. */
@@ -128,7 +133,7 @@ public final class Planner {
     for (int round = 0; ; round++) {
       PortPlanner.Allotted allotted = allotted(universes, wiring);
       Allotment allotment = allotted.allotment();
-      PowerPlan power = PowerPlanner.plan(show, allotment, plan, anew, watch);
+      PowerPlan power = PowerPlanner.plan(task(allotment));
       if (power.failures().isEmpty()) {
         return Optional.of(Accounting.settled(show, finished(allotted, power)));
       }
@@ -151,6 +156,10 @@ public final class Planner {
         }
       }
     }
+  }
+
+  private PowerPlanner.Task task(Allotment allotment) {
+    return new PowerPlanner.Task(show, allotment, plan, anew, near && plan.isEmpty(), watch);
   }
 
   private PortPlanner.Allotted allotted(UniverseRoom universes, WiringPrice wiring) {
@@ -265,10 +274,7 @@ public final class Planner {
     Set<String> pixels = power.supplies().stream().map(Supply::id).collect(Collectors.toSet());
     PowerPlan fitted =
         PowerPlanner.plan(
-            show,
-            allotted.allotment(),
-            plan,
-            anew,
+            task(allotted.allotment()),
             show.circuits().orElseThrow(),
             first.mains().others(pixels));
     if (!fitted.failures().isEmpty()) {

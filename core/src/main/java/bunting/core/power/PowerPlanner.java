@@ -32,6 +32,7 @@ public final class PowerPlanner {
   private final Show show;
   private final Map<Double, PowerRules> rules = new ConcurrentHashMap<>();
   private final boolean quick;
+  private final boolean near;
   private final long pixels;
   private final Standing standing;
 
@@ -41,11 +42,12 @@ public final class PowerPlanner {
    * @param quick whether only the price is asked
    */
   PowerPlanner(Show show, boolean quick) {
-    this(show, quick, Standing.NONE);
+    this(show, quick, quick, Standing.NONE);
   }
 
-  private PowerPlanner(Show show, boolean quick, Standing standing) {
+  private PowerPlanner(Show show, boolean quick, boolean near, Standing standing) {
     this.standing = standing;
+    this.near = near;
     this.show = show;
     this.quick = quick;
     this.pixels = PowerRules.pixels(show);
@@ -60,20 +62,29 @@ public final class PowerPlanner {
   record Wired(Optional<WiredBox> box, List<PowerPlan.Failure> failures) {}
 
   /**
-   * Plans the power of all boxes.
+   * What is to be powered, and how.
    *
    * @param before the plan that stays as it is where it holds
    * @param anew runs whose feeds are chosen anew all the same
+   * @param near whether feeds near the optimum will do
    * @param watch told how many boards have their feeds
    */
-  public static PowerPlan plan(
+  public record Task(
       Show show,
       Allotment allotment,
       Optional<Accepted> before,
       Set<String> anew,
-      SearchWatch watch) {
-    return new PowerPlanner(show, false, standing(show, before, anew))
-        .run(allotment, Optional.empty(), watch);
+      boolean near,
+      SearchWatch watch) {}
+
+  /** Plans the power of all controllers. */
+  public static PowerPlan plan(Task task) {
+    return of(task).run(task, Optional.empty());
+  }
+
+  private static PowerPlanner of(Task task) {
+    Standing standing = standing(task.show(), task.before(), task.anew());
+    return new PowerPlanner(task.show(), false, task.near(), standing);
   }
 
   /** Where power is planned in another way than before, only names and supplies stay. */
@@ -95,19 +106,12 @@ public final class PowerPlanner {
    * Returns the plan with supplies chosen so that they fit the circuits together with the others,
    * where there is a way.
    */
-  public static PowerPlan plan(
-      Show show,
-      Allotment allotment,
-      Optional<Accepted> before,
-      Set<String> anew,
-      List<Circuit> circuits,
-      List<Other> others) {
-    return new PowerPlanner(show, false, standing(show, before, anew))
-        .run(allotment, Optional.of(new SupplyPacker.Mains(circuits, others)), SearchWatch.NOBODY);
+  public static PowerPlan plan(Task task, List<Circuit> circuits, List<Other> others) {
+    return of(task).run(task, Optional.of(new SupplyPacker.Mains(circuits, others)));
   }
 
-  private PowerPlan run(
-      Allotment allotment, Optional<SupplyPacker.Mains> mains, SearchWatch watch) {
+  private PowerPlan run(Task task, Optional<SupplyPacker.Mains> mains) {
+    Allotment allotment = task.allotment();
     List<WiredBox> wired = new ArrayList<>();
     List<PowerPlan.Failure> failures = new ArrayList<>();
     List<BoxLoad> used =
@@ -119,7 +123,7 @@ public final class PowerPlanner {
     Function<BoxLoad, Wired> wire =
         box -> {
           Wired w = wire(box);
-          watch.step(done.incrementAndGet(), used.size(), "feeds");
+          task.watch().step(done.incrementAndGet(), used.size(), "feeds");
           return w;
         };
     for (Wired w : used.parallelStream().map(wire).toList()) {
@@ -168,7 +172,7 @@ public final class PowerPlanner {
   Wired wire(BoxLoad box) {
     List<PowerPlan.Failure> failures = new ArrayList<>();
     PowerRules full = rules.computeIfAbsent(box.volts(), v -> PowerRules.of(show, v));
-    PowerRules plain = quick ? full.quickly(pixels) : full;
+    PowerRules plain = near ? full.quickly(pixels) : full;
     if (plain.supplyAmps() <= 0 || plain.wires().isEmpty()) {
       box.ports()
           .forEach(
