@@ -134,7 +134,7 @@ public final class SetPlanner {
     Set<String> ids = new HashSet<>();
     boards.forEach(b -> b.id().ifPresent(ids::add));
     for (SetBoard board : boards) {
-      String id = board.id().orElseGet(() -> freeId(ids));
+      String id = board.id().orElseGet(() -> FreeIds.next("D", ids));
       Supply supply = wiring.supply(board, supplyNames.apply(id));
       Input input = wiring.input(board, id, supply.id());
       supplies.add(supply);
@@ -148,14 +148,6 @@ public final class SetPlanner {
           .forEach((first, set) -> outputs.add(wiring.output(set, id, first, leadM(set), volts)));
     }
     return new Plan(dimmers, outputs, supplies, inputs, unplaced);
-  }
-
-  private static String freeId(Set<String> taken) {
-    int next = 1;
-    while (!taken.add("D" + next)) {
-      next++;
-    }
-    return "D" + next;
   }
 
   /** Sets of one group one after the other, where the first of them stands. */

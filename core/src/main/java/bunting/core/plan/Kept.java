@@ -165,7 +165,8 @@ public record Kept(
               + ")";
         }
       }
-      return "others need its place";
+      Segment first = had.getFirst();
+      return first.controller() + " port " + first.port() + " cannot power or address it any more";
     }
 
     private List<String> readdressed() {

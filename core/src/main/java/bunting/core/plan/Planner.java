@@ -196,9 +196,9 @@ public final class Planner {
     unplaced.sort(Comparator.comparingInt(u -> order.get(u.run())));
     Shelf owned = Shelf.supplies(show.allotting().planning());
     power.supplies().forEach(s -> owned.take(s.type()));
-    SetPlanner.Plan sets =
-        SetPlanner.plan(show, plan.map(Accepted::decisions), owned, supplyNames(power));
-    BulbPlanner.Plan bulbs = BulbPlanner.plan(show);
+    Optional<Decisions> before = plan.map(Accepted::decisions);
+    SetPlanner.Plan sets = SetPlanner.plan(show, before, owned, supplyNames(power));
+    BulbPlanner.Plan bulbs = BulbPlanner.plan(show, before);
     unplaced.addAll(sets.unplaced());
     unplaced.addAll(bulbs.unplaced());
     List<Supply> supplies = new ArrayList<>(power.supplies());

@@ -8,6 +8,7 @@ import bunting.core.kit.Need;
 import bunting.core.kit.ShoppingList;
 import bunting.core.plan.Assessor;
 import bunting.core.plan.Keeping;
+import bunting.core.show.BulbString;
 import bunting.core.show.OtherDecisions;
 import bunting.core.show.OtherLoads;
 import bunting.core.show.PlainSet;
@@ -20,6 +21,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** PWM light sets of a show that has a plan, and boards that the builder owns. */
@@ -115,8 +119,33 @@ class SetsKeptTest {
     assertThat(more.accepted()).isEqualTo(kept.accepted());
   }
 
+  /** 100 bulbs of 5 W are 2.4 A on mains that sag from 230 V: three of them on a cord for 7.5 A. */
+  @Test
+  void aLightStringThatGoesMovesNoOther() {
+    Show before = accepted(strings("a", "b", "c", "d", "e"));
+    assertThat(chains(before)).containsEntry("B1", List.of("a", "b", "c"));
+    Show shorter = accepted(before.withOthers(strings("b", "c", "d", "e").others()));
+    assertThat(chains(shorter)).isEqualTo(Map.of("B1", List.of("b", "c"), "B2", List.of("d", "e")));
+    Show longer = accepted(shorter.withOthers(strings("x", "b", "c", "d", "e").others()));
+    assertThat(chains(longer))
+        .isEqualTo(Map.of("B1", List.of("b", "c", "x"), "B2", List.of("d", "e")));
+    Show gone = accepted(longer.withOthers(strings("new", "d", "e").others()));
+    assertThat(chains(gone)).isEqualTo(Map.of("B2", List.of("d", "e", "new")));
+  }
+
+  private static Show strings(String... names) {
+    List<BulbString> all =
+        Stream.of(names).map(n -> new BulbString(n, 100, 5, 7.5, 30, new Point(0, 0))).toList();
+    return Show.of(List.of()).withOthers(new OtherLoads(List.of(), all));
+  }
+
+  private static Map<String, List<String>> chains(Show accepted) {
+    return accepted.accepted().orElseThrow().decisions().others().chains().stream()
+        .collect(Collectors.toMap(OtherDecisions.Chain::id, OtherDecisions.Chain::strings));
+  }
+
   private static Map<String, Double> toBuy(Reading plan) {
-    Map<String, Double> missing = new java.util.TreeMap<>();
+    Map<String, Double> missing = new TreeMap<>();
     for (Need n : ShoppingList.of(plan, CutList.of(plan.show()), Cables.of(plan), Map.of())) {
       missing.merge(n.kind(), n.missing(), Double::sum);
     }
