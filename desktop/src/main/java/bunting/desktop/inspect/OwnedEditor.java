@@ -21,7 +21,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.scene.Scene;
 import javafx.scene.control.MenuButton;
@@ -42,11 +41,7 @@ final class OwnedEditor {
 
   void addTo(Form form) {
     Catalogue parts = show.catalogue();
-    Set<String> given =
-        show.controllers().stream()
-            .flatMap(c -> c.stream())
-            .map(Controller::id)
-            .collect(Collectors.toSet());
+    Set<String> owned = show.ownedControllers();
     form.heading("What you own");
     rows(
         form,
@@ -57,7 +52,7 @@ final class OwnedEditor {
             a ->
                 a.decisions().controllers().stream()
                     .map(PlacedController::controller)
-                    .filter(c -> !given.contains(c.id()))
+                    .filter(c -> !owned.contains(c.id()))
                     .map(Controller::type)));
     rows(
         form,

@@ -3,6 +3,7 @@ package bunting.desktop.survey;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import bunting.core.show.Controller;
+import bunting.core.show.ControllerType;
 import bunting.core.show.Feed;
 import bunting.core.show.Run;
 import bunting.core.show.Supply;
@@ -67,8 +68,19 @@ class AddWindowTest extends WindowDriver {
     assertThat(controllers()).containsAll(before).contains("Controller 1");
     ComboBox<Object> owned = robot.lookup("#edit-owned").queryComboBox();
     assertThat(onScreen(owned::getValue)).isEqualTo(false);
-    does(() -> owned.setValue(true));
+    ControllerType type = show().catalogue().controllerTypesById().get(added().type());
+    does(() -> session.selection().set(new Selection.Nothing()));
+    long alike =
+        show().accepted().orElseThrow().decisions().controllers().stream()
+            .filter(c -> c.controller().type().equals(type.id()))
+            .count();
+    assertThat(shown(robot, type.name() + ": " + needs(alike, alike))).isTrue();
+    does(() -> session.selection().set(new Selection.OfBox("Controller 1")));
+    ComboBox<Object> again = robot.lookup("#edit-owned").queryComboBox();
+    does(() -> again.setValue(true));
     assertThat(show().ownedControllers()).containsExactly("Controller 1");
+    does(() -> session.selection().set(new Selection.Nothing()));
+    assertThat(shown(robot, type.name() + ": " + needs(alike, alike))).isFalse();
   }
 
   @Test
@@ -189,6 +201,10 @@ class AddWindowTest extends WindowDriver {
     assertThat(show().allotting().planning().ownedDimmers()).hasSize(1);
     robot.push(KeyCode.CONTROL, KeyCode.Z);
     assertThat(show().allotting().planning().ownedDimmers()).isEmpty();
+  }
+
+  private Controller added() {
+    return show().controllers().orElseThrow().getFirst();
   }
 
   private List<Supply> plannedSupplies() {
