@@ -49,6 +49,9 @@ public final class Planner {
   /** After so many rounds a run that still has no power is given back at once. */
   private static final int ROUNDS_OF_OTHER_BOXES = 12;
 
+  /** In smaller shows the exact feeds are found as fast. */
+  private static final long NEAR_FROM_PIXELS = 5_000;
+
   private final Show show;
   private final Optional<SearchWatch> search;
   private final boolean near;
@@ -116,8 +119,8 @@ public final class Planner {
   }
 
   /**
-   * Returns the first fits for a window that is waiting: of a show without a plan with feeds near
-   * the optimum, which a search improves.
+   * Returns the first fits for a window that is waiting: of a large show without a plan with feeds
+   * near the optimum, which a search improves.
    *
    * @param watch told how many controllers have their feeds; it cannot stop anything
    */
@@ -159,7 +162,9 @@ public final class Planner {
   }
 
   private PowerPlanner.Task task(Allotment allotment) {
-    return new PowerPlanner.Task(show, allotment, plan, anew, near && plan.isEmpty(), watch);
+    long pixels = show.runs().stream().mapToLong(Run::pixels).sum();
+    boolean waiting = near && plan.isEmpty() && pixels >= NEAR_FROM_PIXELS;
+    return new PowerPlanner.Task(show, allotment, plan, anew, waiting, watch);
   }
 
   private PortPlanner.Allotted allotted(UniverseRoom universes, WiringPrice wiring) {
