@@ -49,7 +49,7 @@ public final class Planner {
   /** After so many rounds a run that still has no power is given back at once. */
   private static final int ROUNDS_OF_OTHER_BOXES = 12;
 
-  /** In smaller shows the exact feeds are found as fast. */
+  /** A smaller show gets exact feeds at once: one that is moved and released is where it was. */
   private static final long NEAR_FROM_PIXELS = 5_000;
 
   private final Show show;

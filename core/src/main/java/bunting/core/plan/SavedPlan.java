@@ -76,24 +76,30 @@ public final class SavedPlan {
 
   /** Every pixel of every run is on a port that is there, or the run is reported as unplaced. */
   private boolean runsAreWhole() {
-    Map<String, Integer> next = new HashMap<>();
-    for (Segment s : plan.segments()) {
-      ControllerType type = types.get(s.controller());
-      if (type == null || s.port() < 1 || s.port() > type.ports()) {
-        return false;
-      }
-      next.merge(s.run(), s.pixels(), Integer::sum);
-    }
-    plan.unplaced().stream().map(Unplaced::run).forEach(r -> next.putIfAbsent(r, 0));
-    Set<String> others = otherLights();
-    return show.runs().stream().allMatch(r -> isWhole(r, next.getOrDefault(r.name(), -1)))
-        && next.keySet().stream().allMatch(r -> show.run(r).isPresent() || others.contains(r));
+    Map<String, List<Segment>> placed =
+        plan.segments().stream().collect(Collectors.groupingBy(Segment::run));
+    Set<String> unplaced = plan.unplaced().stream().map(Unplaced::run).collect(Collectors.toSet());
+    Set<String> lights = otherLights();
+    show.runs().forEach(r -> lights.add(r.name()));
+    return plan.segments().stream().allMatch(this::isOnAPort)
+        && lights.containsAll(placed.keySet())
+        && lights.containsAll(unplaced)
+        && show.runs().stream()
+            .allMatch(
+                r ->
+                    placed.containsKey(r.name())
+                        ? isWhole(r, placed.get(r.name()))
+                        : unplaced.contains(r.name()));
   }
 
-  private boolean isWhole(Run run, int placed) {
-    List<Segment> own = plan.segments().stream().filter(s -> s.run().equals(run.name())).toList();
-    return placed == (own.isEmpty() ? 0 : run.pixels())
-        && own.stream().allMatch(s -> s.firstPixel() >= 1 && s.lastPixel() <= run.pixels());
+  private boolean isOnAPort(Segment s) {
+    ControllerType type = types.get(s.controller());
+    return type != null && s.port() >= 1 && s.port() <= type.ports();
+  }
+
+  private static boolean isWhole(Run run, List<Segment> pieces) {
+    return pieces.stream().mapToInt(Segment::pixels).sum() == run.pixels()
+        && pieces.stream().allMatch(s -> s.firstPixel() >= 1 && s.lastPixel() <= run.pixels());
   }
 
   private boolean feedsAreKnown() {

@@ -5,6 +5,7 @@ import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /**
  * How ports are planned.
@@ -111,47 +112,17 @@ public record Planning(
   public Planning preferring(Goal goal) {
     List<Goal> list = new ArrayList<>(List.of(goal));
     list.addAll(goals);
-    return new Planning(
-        list,
-        sparePorts,
-        prices,
-        addBoxes,
-        ownedBoxes,
-        ownedSupplies,
-        ownedDimmers,
-        toBuy,
-        offerAbove,
-        effort);
+    return with(d -> d.goals = list);
   }
 
   /** The same with or without leave to add boxes. */
   public Planning withAddBoxes(boolean may) {
-    return new Planning(
-        goals,
-        sparePorts,
-        prices,
-        may,
-        ownedBoxes,
-        ownedSupplies,
-        ownedDimmers,
-        toBuy,
-        offerAbove,
-        effort);
+    return with(d -> d.addBoxes = may);
   }
 
   /** The same with so many spare ports a box. */
   public Planning withSparePorts(int ports) {
-    return new Planning(
-        goals,
-        ports,
-        prices,
-        addBoxes,
-        ownedBoxes,
-        ownedSupplies,
-        ownedDimmers,
-        toBuy,
-        offerAbove,
-        effort);
+    return with(d -> d.sparePorts = ports);
   }
 
   /** Kinds of things that the builder owns by type and number. */
@@ -180,76 +151,80 @@ public record Planning(
             .filter(e -> e.getValue() > 0)
             .map(e -> new Owned(e.getKey(), e.getValue()))
             .toList();
-    return new Planning(
-        goals,
-        sparePorts,
-        prices,
-        addBoxes,
-        kind == Shelf.CONTROLLERS ? list : ownedBoxes,
-        kind == Shelf.SUPPLIES ? list : ownedSupplies,
-        kind == Shelf.PWM_BOARDS ? list : ownedDimmers,
-        toBuy,
-        offerAbove,
-        effort);
+    return with(
+        d -> {
+          switch (kind) {
+            case CONTROLLERS -> d.ownedBoxes = list;
+            case SUPPLIES -> d.ownedSupplies = list;
+            case PWM_BOARDS -> d.ownedDimmers = list;
+          }
+        });
   }
 
   /** Returns a copy with other controllers still to be bought. */
   public Planning withToBuy(Collection<String> ids) {
-    return new Planning(
-        goals,
-        sparePorts,
-        prices,
-        addBoxes,
-        ownedBoxes,
-        ownedSupplies,
-        ownedDimmers,
-        List.copyOf(ids),
-        offerAbove,
-        effort);
+    return with(d -> d.toBuy = List.copyOf(ids));
   }
 
   /** The same with other prices. */
   public Planning with(PriceList other) {
-    return new Planning(
-        goals,
-        sparePorts,
-        other,
-        addBoxes,
-        ownedBoxes,
-        ownedSupplies,
-        ownedDimmers,
-        toBuy,
-        offerAbove,
-        effort);
+    return with(d -> d.prices = other);
   }
 
   /** The same with another effort. */
   public Planning withEffort(double seconds) {
-    return new Planning(
-        goals,
-        sparePorts,
-        prices,
-        addBoxes,
-        ownedBoxes,
-        ownedSupplies,
-        ownedDimmers,
-        toBuy,
-        offerAbove,
-        seconds);
+    return with(d -> d.effort = seconds);
   }
 
   /** Returns a copy that offers better plans only where they save more than this. */
   public Planning withOfferAbove(double saving) {
-    return new Planning(
-        goals,
-        sparePorts,
-        prices,
-        addBoxes,
-        ownedBoxes,
-        ownedSupplies,
-        ownedDimmers,
-        toBuy,
-        saving,
-        effort);
+    return with(d -> d.offerAbove = saving);
+  }
+
+  private Planning with(Consumer<Draft> change) {
+    Draft draft = new Draft(this);
+    change.accept(draft);
+    return draft.planning();
+  }
+
+  /** The parts of a planning, while one of them is changed. */
+  private static final class Draft {
+    private List<Goal> goals;
+    private int sparePorts;
+    private PriceList prices;
+    private boolean addBoxes;
+    private List<Owned> ownedBoxes;
+    private List<Owned> ownedSupplies;
+    private List<Owned> ownedDimmers;
+    private List<String> toBuy;
+    private double offerAbove;
+    private double effort;
+
+    Draft(Planning from) {
+      goals = from.goals;
+      sparePorts = from.sparePorts;
+      prices = from.prices;
+      addBoxes = from.addBoxes;
+      ownedBoxes = from.ownedBoxes;
+      ownedSupplies = from.ownedSupplies;
+      ownedDimmers = from.ownedDimmers;
+      toBuy = from.toBuy;
+      offerAbove = from.offerAbove;
+      effort = from.effort;
+    }
+
+    Planning planning() {
+      return new Planning(
+          goals,
+          sparePorts,
+          prices,
+          addBoxes,
+          ownedBoxes,
+          ownedSupplies,
+          ownedDimmers,
+          toBuy,
+          offerAbove,
+          effort);
+    }
   }
 }
